@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check;
+
+use Notagram\Finding\Finding;
+use Notagram\Question\Question;
+
+/** Says what one question alone shows. Pure: it sees no notation, database or clock. */
+interface QuestionRule
+{
+    /** @return iterable<Finding> */
+    public function check(Question $question): iterable;
+}

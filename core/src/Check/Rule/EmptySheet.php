@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule;
+
+use Notagram\Check\SheetRule;
+use Notagram\Check\SheetWishes;
+use Notagram\Finding\Finding;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\Span;
+
+/** Faults a sheet without any question. */
+final readonly class EmptySheet implements SheetRule
+{
+    public const CODE = 'sheet.empty';
+
+    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    {
+        if (0 === $sheet->count()) {
+            yield Finding::fault(self::CODE, Span::at(0), 'There is no question in this sheet.', 'Write one, paste some, or insert an example.');
+        }
+    }
+}

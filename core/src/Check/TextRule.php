@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check;
+
+use Notagram\Finding\Finding;
+
+/** Says what the characters of one block show, whatever they mean. */
+interface TextRule
+{
+    /** @return iterable<Finding> */
+    public function check(string $text): iterable;
+}

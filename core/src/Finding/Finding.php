@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Finding;
+
+use Notagram\Source\Span;
+
+/**
+ * One thing the check says about a span: what is wrong, and what to do.
+ *
+ * Its span is in the coordinates of whatever was checked: a block's own text for what readers and question rules say,
+ * the sheet's text for what sheet rules say.
+ */
+final readonly class Finding
+{
+    public function __construct(
+        public string $code,
+        public Level $level,
+        public Span $span,
+        public string $message,
+        public string $advice,
+        public ?Fix $fix = null,
+    ) {
+    }
+
+    public static function fault(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    {
+        return new self($code, Level::Fault, $span, $message, $advice, $fix);
+    }
+
+    public static function doubt(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    {
+        return new self($code, Level::Doubt, $span, $message, $advice, $fix);
+    }
+
+    public static function hint(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    {
+        return new self($code, Level::Hint, $span, $message, $advice, $fix);
+    }
+
+    public function shiftedBy(int $bytes): self
+    {
+        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes));
+    }
+}

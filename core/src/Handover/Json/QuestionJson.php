@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Handover\Json;
+
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
+use Notagram\Question\Choice;
+use Notagram\Question\Essay;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+
+/** A question as it goes over the wire; its JSON Schema stands in the core's schema folder. */
+final class QuestionJson
+{
+    /** @return array<string, mixed> */
+    public static function of(Question $question): array
+    {
+        $common = [
+            'type' => $question->type()->value,
+            'title' => $question->title,
+            'points' => self::points($question->points),
+            'stem' => $question->stem->text,
+            'stemFormat' => $question->stem->format,
+        ];
+        $notes = array_filter(['id' => $question->id, 'tags' => $question->tags, 'comments' => $question->comments], static fn (string|array|null $value) => null !== $value && [] !== $value);
+
+        return $common + self::answers($question) + ['explanation' => $question->explanation?->text] + $notes;
+    }
+
+    private static function points(?string $points): int|string
+    {
+        return match (true) {
+            null === $points => 1,
+            1 === preg_match('/^\d{1,9}\z/', $points) => (int) $points,
+            default => $points,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function answers(Question $question): array
+    {
+        $answers = $question->answers;
+
+        return match (true) {
+            $answers instanceof Choice, $answers instanceof MultipleResponse => ['options' => array_map(self::option(...), $answers->options)],
+            $answers instanceof ShortAnswer => ['accepted' => array_map(self::accepted(...), $answers->accepted)],
+            $answers instanceof TrueFalse => [
+                'answer' => $answers->answer,
+                'feedbackWhenRight' => $answers->feedbackWhenRight?->text,
+                'feedbackWhenWrong' => $answers->feedbackWhenWrong?->text,
+            ],
+            $answers instanceof Numeric => ['numbers' => array_map(self::number(...), $answers->numbers)],
+            $answers instanceof Matching => ['pairs' => array_map(static fn (Pair $pair) => ['prompt' => $pair->prompt->text, 'match' => $pair->match], $answers->pairs)],
+            $answers instanceof Gap => ['gapAt' => ['before' => $answers->before, 'after' => $answers->after]] + ($answers->filler instanceof Choice
+                ? ['options' => array_map(self::option(...), $answers->filler->options)]
+                : ['accepted' => array_map(self::accepted(...), $answers->filler->accepted)]),
+            $answers instanceof Essay, $answers instanceof Stimulus => [],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function option(Option $option): array
+    {
+        return ['text' => $option->text->text, 'weight' => $option->weight->toString(), 'key' => $option->isKey, 'feedback' => $option->feedback?->text];
+    }
+
+    /** @return array<string, mixed> */
+    private static function accepted(AcceptedAnswer $answer): array
+    {
+        return ['text' => $answer->text, 'weight' => $answer->weight->toString(), 'feedback' => $answer->feedback?->text];
+    }
+
+    /** @return array<string, mixed> */
+    private static function number(AcceptedNumber $number): array
+    {
+        return ($number->isRange ? ['min' => $number->first, 'max' => $number->second] : ['value' => $number->first, 'tolerance' => $number->second])
+            + ['weight' => $number->weight->toString(), 'feedback' => $number->feedback?->text];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Notation\Example;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Reader;
+use Notagram\Notation\Writer;
+use Notagram\Question\QuestionType;
+
+final readonly class Aiken implements Notation
+{
+    public const MAX_OPTIONS = 26;
+
+    public function id(): string
+    {
+        return 'aiken';
+    }
+
+    public function label(): string
+    {
+        return 'Aiken';
+    }
+
+    public function reader(): Reader
+    {
+        return new AikenReader();
+    }
+
+    public function writer(): Writer
+    {
+        return new AikenWriter();
+    }
+
+    public function signsIn(string $text): int
+    {
+        return (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);
+    }
+
+    public function examples(): array
+    {
+        return [
+            new Example(QuestionType::Choice, "Which bee mates with the queen?\nA. the worker\nB. the drone\nC. the nurse\nANSWER: B", 'The stem on one line, the options from A on, then at once ANSWER: and the letter of the right one.'),
+        ];
+    }
+}

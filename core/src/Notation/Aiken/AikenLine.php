@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Source\Span;
+
+/** One line, and what its form alone says: whether it could be an option or an answer line. */
+final readonly class AikenLine
+{
+    /**
+     * @param string  $text      without blanks around it
+     * @param Span    $span      of that text
+     * @param int     $next      where the next line starts
+     * @param ?string $letter    in capitals, if it could be an option
+     * @param bool    $isCertain whether that form alone tells (A- and A.text do so only for the letter that is expected)
+     * @param bool    $isStrict  whether it is in the form that receivers take
+     * @param ?string $answer    what follows the word ANSWER, if it could be an answer line
+     */
+    private function __construct(
+        public string $text,
+        public Span $span,
+        public int $next,
+        public ?string $letter = null,
+        public int $optionTextAt = 0,
+        public bool $isCertain = false,
+        public bool $isStrict = false,
+        public ?string $answer = null,
+        public bool $answerHasColon = false,
+    ) {
+    }
+
+    public static function at(string $source, int $offset): self
+    {
+        $end = $offset + strcspn($source, "\r\n", $offset);
+        $next = $end + match (true) {
+            $end >= \strlen($source) => 0,
+            "\r" === $source[$end] && "\n" === ($source[$end + 1] ?? '') => 2,
+            default => 1,
+        };
+        $line = substr($source, $offset, $end - $offset);
+        $text = trim($line, " \t\f\v");
+        $start = $offset + strspn($line, " \t\f\v");
+        $span = new Span($start, $start + \strlen($text));
+        if ('' === $text) {
+            return new self($text, $span, $next);
+        }
+        if (0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
+            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer[0], answerHasColon: $answer[1]);
+        }
+        // A letter with its sign, then a blank of some kind or, for the letter that is expected, nothing.
+        if (1 === preg_match('/^(\()?([A-Za-z])(?(1)\)|[.):\-])((?:[ \t]|\xC2\xA0)*+)(?=\S)/', $text, $match)) {
+            return new self(
+                $text,
+                $span,
+                $next,
+                strtoupper($match[2]),
+                $start + \strlen($match[0]),
+                '' !== $match[3] && '-' !== $text[1],
+                $start === $offset && ' ' === $match[3] && '' === $match[1] && ctype_upper($match[2]) && str_contains('.)', $text[1]),
+            );
+        }
+
+        return new self($text, $span, $next);
+    }
+
+    public function isBlank(): bool
+    {
+        return '' === $this->text;
+    }
+
+    /** @return ?array{string, bool} what follows the word, and whether a colon or the like stands between */
+    private static function answer(string $text): ?array
+    {
+        if (1 === preg_match('/^answers?[ \t]*+(?:[:;]|-(?=\s|[A-Za-z]\b)|\xEF\xBC\x9A|[.](?=\s))[ \t]*+(.*+)\z/i', $text, $match)) {
+            return [$match[1], true];
+        }
+        // Without a sign, only letters make it one: “Answer the following” is a stem.
+        if (1 === preg_match('/^answers?\s++((?:[A-Z](?:\s*+[,&;]\s*+|\s++and\s++)?+){1,26}+)[.]?+\z/i', $text, $match) && 1 === preg_match('/^[A-Z](?![A-Z])/i', $match[1])) {
+            return [$match[1], false];
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,407 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Question\Answers;
+use Notagram\Question\Choice;
+use Notagram\Question\EvenShares;
+use Notagram\Question\FormattedText;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+use Notagram\Question\Weight;
+use Notagram\Source\LineEnding;
+use Notagram\Source\Span;
+
+/** Reads the block of one question. One object reads one block. */
+final class AikenQuestion
+{
+    /** A question's number before its stem, as the start of a pattern. */
+    public const NUMBER = '(?:\(\d{1,4}\)|\d{1,4}[.)])(?:[ \t]|\xC2\xA0)++(?=\S)';
+    private const PLACE = 'ANSWER: ';
+
+    /** @var list<Finding> */
+    private array $findings = [];
+    /** @var list<Token> */
+    private array $tokens = [];
+    /** @var list<AikenLine> */
+    private array $stem = [];
+    /** @var list<non-empty-list<AikenLine>> each option with the lines that go on with it */
+    private array $options = [];
+    private ?AikenLine $answer = null;
+
+    public function __construct(private readonly string $text, private readonly bool $touchesPrevious)
+    {
+    }
+
+    public function read(): BlockReading
+    {
+        $this->gatherLines();
+        $this->joinedLines($this->stem, 'aiken.stem-lines', 'The stem runs over several lines.');
+        $stem = $this->stemText();
+        $this->tokens = [];
+        foreach ($this->options as $option) {
+            $this->joinedLines($option, 'aiken.option-lines', 'This option runs over several lines.');
+            $this->optionFormat($option[0]);
+        }
+        $letters = array_map(static fn (array $option) => (string) $option[0]->letter, $this->options);
+        $texts = array_map($this->optionText(...), $this->options);
+        $this->letterOrder($letters);
+        $this->tooFewOptions();
+        $keys = $this->keys($letters, $texts);
+        if (null !== $this->answer) {
+            $this->tokens[] = new Token(TokenKind::Answer, $this->answer->span->start, $this->answer->span->end);
+        }
+        usort($this->findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
+
+        return new BlockReading(
+            BlockKind::Question,
+            new Question($this->answers($letters, $texts, $keys), new FormattedText($stem)),
+            $this->findings,
+            $this->tokens,
+        );
+    }
+
+    private function gatherLines(): void
+    {
+        $letters = new AikenLetters();
+        $offset = 0;
+        $blankFrom = null;
+        $length = \strlen($this->text);
+        while ($offset < $length) {
+            $line = AikenLine::at($this->text, $offset);
+            if ($line->isBlank()) {
+                $blankFrom ??= $offset;
+                $offset = $line->next;
+                continue;
+            }
+            if (null !== $blankFrom) {
+                $this->blankLineInside(new Span($blankFrom, $offset));
+            }
+            if ([] === $this->stem) {
+                $this->missingBlankLine($line);
+                $this->stem[] = $line;
+            } elseif (null !== $line->answer) {
+                $this->answer = $line;
+            } elseif ($letters->take($line, AikenLine::at($this->text, $line->next), null !== $blankFrom)) {
+                $this->options[] = [$line];
+            } elseif ([] === $this->options) {
+                $this->stem[] = $line;
+            } else {
+                $this->options[\count($this->options) - 1][] = $line;
+            }
+            $blankFrom = null;
+            $offset = $line->next;
+        }
+    }
+
+    private function missingBlankLine(AikenLine $stem): void
+    {
+        if (!$this->touchesPrevious) {
+            return;
+        }
+        $this->findings[] = Finding::doubt(
+            'aiken.missing-blank-line',
+            $stem->span,
+            'This question touches the one before it.',
+            'Put a blank line between them, so that neither runs into the other.',
+            Fix::safe('Put a blank line in', TextEdit::insert(0, LineEnding::forNewLinesIn($this->text))),
+        );
+    }
+
+    private function blankLineInside(Span $blank): void
+    {
+        $this->findings[] = Finding::fault(
+            'aiken.blank-line-inside',
+            $blank,
+            'A blank line stands inside the question.',
+            'Take it out: a receiver takes what follows for another question, and stops.',
+            Fix::safe('Take the blank line out', TextEdit::remove($blank)),
+        );
+    }
+
+    /** @param list<AikenLine> $lines */
+    private function joinedLines(array $lines, string $code, string $message): void
+    {
+        if (\count($lines) < 2) {
+            return;
+        }
+        $edits = [];
+        for ($index = 1; $index < \count($lines); ++$index) {
+            $edits[] = new TextEdit(new Span($lines[$index - 1]->span->end, $lines[$index]->span->start), ' ');
+        }
+        $this->findings[] = Finding::fault(
+            $code,
+            new Span($lines[0]->span->start, $lines[\count($lines) - 1]->span->end),
+            $message,
+            'Put it on one line: a receiver refuses the rest.',
+            Fix::safe('Join the lines', ...$edits),
+        );
+    }
+
+    /** The stem without the number that may stand before it. */
+    private function stemText(): string
+    {
+        $text = implode(' ', array_map(static fn (AikenLine $line) => $line->text, $this->stem));
+        if (1 !== preg_match('/^'.self::NUMBER.'/', $text, $match)) {
+            return $text;
+        }
+        $start = $this->stem[0]->span->start;
+        $span = new Span($start, $start + \strlen($match[0]));
+        $this->findings[] = Finding::doubt(
+            'aiken.stem-numbered',
+            $span,
+            \sprintf('The question carries the number “%s”.', trim($match[0])),
+            'Take it out: a pupil would see it, and receivers number questions themselves.',
+            Fix::safe('Take the number out', TextEdit::remove($span)),
+        );
+
+        return substr($text, \strlen($match[0]));
+    }
+
+    private function optionFormat(AikenLine $line): void
+    {
+        $this->tokens[] = new Token(TokenKind::Answer, $line->span->start, $line->optionTextAt);
+        if ($line->isStrict) {
+            return;
+        }
+        // Blanks before the letter are part of what is not in form.
+        $lineStart = $line->span->start;
+        while ($lineStart > 0 && str_contains(" \t\f\v", $this->text[$lineStart - 1])) {
+            --$lineStart;
+        }
+        $this->findings[] = Finding::fault(
+            'aiken.option-format',
+            new Span($line->span->start, $line->optionTextAt),
+            \sprintf('“%s” is not how an option begins.', rtrim(substr($this->text, $line->span->start, $line->optionTextAt - $line->span->start))),
+            \sprintf('Write a capital letter, a full stop and one blank: %s. …', $line->letter),
+            Fix::safe("Write “{$line->letter}. ”", new TextEdit(new Span($lineStart, $line->optionTextAt), $line->letter.'. ')),
+        );
+    }
+
+    /** @param non-empty-list<AikenLine> $option */
+    private function optionText(array $option): string
+    {
+        $first = substr($this->text, $option[0]->optionTextAt, $option[0]->span->end - $option[0]->optionTextAt);
+
+        return implode(' ', [$first, ...array_map(static fn (AikenLine $line) => $line->text, \array_slice($option, 1))]);
+    }
+
+    /** @param list<string> $letters */
+    private function letterOrder(array $letters): void
+    {
+        $inOrder = array_map(static fn (int $index) => \chr(65 + $index), array_keys($letters));
+        if ($letters === $inOrder) {
+            return;
+        }
+        foreach ($letters as $index => $letter) {
+            if (array_search($letter, $letters, true) !== $index) {
+                $this->findings[] = Finding::fault(
+                    'aiken.option-duplicate-letter',
+                    new Span($this->options[$index][0]->span->start, $this->options[$index][0]->optionTextAt),
+                    "The letter {$letter} is used twice.",
+                    'Give each option a letter of its own, from A in order.',
+                );
+
+                return;
+            }
+        }
+        $span = new Span($this->options[0][0]->span->start, $this->options[\count($this->options) - 1][0]->span->end);
+        $this->findings[] = Finding::fault(
+            'aiken.option-order',
+            $span,
+            \sprintf('The options stand in the order %s.', implode(' ', $letters)),
+            'Put them in order from A: a receiver expects each letter in its turn.',
+            $this->reordering($letters, $inOrder),
+        );
+    }
+
+    /**
+     * Puts the options in the order of their letters; where letters are missing, those after move up and ANSWER follows.
+     *
+     * @param list<string> $letters
+     * @param list<string> $inOrder
+     */
+    private function reordering(array $letters, array $inOrder): Fix
+    {
+        $sorted = $letters;
+        asort($sorted);
+        $edits = [];
+        $new = [];
+        foreach (array_keys($sorted) as $place => $from) {
+            $target = $this->options[$place];
+            $source = $this->options[$from];
+            $line = $inOrder[$place].'. '.substr($this->text, $source[0]->optionTextAt, $source[\count($source) - 1]->span->end - $source[0]->optionTextAt);
+            $edits[] = new TextEdit(new Span($target[0]->span->start, $target[\count($target) - 1]->span->end), $line);
+            $new[$letters[$from]] = $inOrder[$place];
+        }
+        $letter = strtoupper(rtrim($this->answer->answer ?? '', '. '));
+        if (null !== $this->answer && isset($new[$letter]) && $new[$letter] !== $letter) {
+            $edits[] = new TextEdit($this->answer->span, self::PLACE.$new[$letter]);
+        }
+
+        return Fix::offered('Put the options in order', ...$edits);
+    }
+
+    private function tooFewOptions(): void
+    {
+        if (\count($this->options) > 1) {
+            return;
+        }
+        $this->findings[] = Finding::fault(
+            'aiken.too-few-options',
+            $this->stem[0]->span,
+            [] === $this->options ? 'This question has no options.' : 'This question has only one option.',
+            'Write at least two, each on a line of its own: A. …, B. …',
+        );
+    }
+
+    /**
+     * @param list<string> $letters
+     * @param list<string> $texts
+     *
+     * @return list<string> the letters of the right options
+     */
+    private function keys(array $letters, array $texts): array
+    {
+        if (null === $this->answer) {
+            $this->answerMissing();
+
+            return [];
+        }
+        if ([] === $letters) {
+            return [];
+        }
+        $said = rtrim((string) $this->answer->answer, " \t.");
+        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($said), true);
+        if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
+            $letter = strtoupper($match[1]);
+            if (\in_array($letter, $letters, true)) {
+                $this->answerFormat($letter);
+
+                return [$letter];
+            }
+            if (1 !== \count($byText)) {
+                $this->unknownLetter("“{$letter}” is not among the options.");
+
+                return [];
+            }
+        }
+        if (1 === \count($byText)) {
+            $this->answerFormat($letters[$byText[0]]);
+
+            return [$letters[$byText[0]]];
+        }
+        if (1 === preg_match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
+            return $this->severalLetters($said, $letters);
+        }
+        $this->unknownLetter('' === $said ? 'The ANSWER line names no option.' : \sprintf('“%s” is none of the options.', mb_strimwidth($said, 0, 40, '…')));
+
+        return [];
+    }
+
+    private function answerMissing(): void
+    {
+        $last = [] === $this->options ? $this->stem : $this->options[\count($this->options) - 1];
+        $this->findings[] = Finding::fault(
+            'aiken.answer-missing',
+            $last[\count($last) - 1]->span,
+            'The ANSWER line is missing.',
+            'Write ANSWER: and the letter of the right option on the line below.',
+        );
+    }
+
+    private function answerFormat(string $letter): void
+    {
+        \assert(null !== $this->answer);
+        if ($this->answer->isStrict && '' === trim(substr($this->text, $this->lineStart($this->answer), $this->answer->span->start - $this->lineStart($this->answer)), "\n")
+            && $this->lineStart($this->answer) === $this->answer->span->start) {
+            return;
+        }
+        $line = new Span($this->lineStart($this->answer), $this->answer->span->end);
+        $this->findings[] = Finding::fault(
+            'aiken.answer-format',
+            $this->answer->span,
+            \sprintf('“%s” is not how the right option is named.', mb_strimwidth($this->answer->text, 0, 40, '…')),
+            \sprintf('Write it in capitals, with a colon and one blank: %s%s.', self::PLACE, $letter),
+            Fix::safe('Write “'.self::PLACE.$letter.'”', new TextEdit($line, self::PLACE.$letter)),
+        );
+    }
+
+    private function lineStart(AikenLine $line): int
+    {
+        $start = $line->span->start;
+        while ($start > 0 && str_contains(" \t\f\v", $this->text[$start - 1])) {
+            --$start;
+        }
+
+        return $start;
+    }
+
+    private function unknownLetter(string $message): void
+    {
+        \assert(null !== $this->answer);
+        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->answer->span, $message, 'Name the letter of the right option.');
+    }
+
+    /**
+     * @param list<string> $letters
+     *
+     * @return list<string>
+     */
+    private function severalLetters(string $said, array $letters): array
+    {
+        \assert(null !== $this->answer);
+        preg_match_all('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
+        $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
+        foreach (array_diff($named, $letters) as $letter) {
+            $this->unknownLetter("“{$letter}” is not among the options.");
+
+            return array_values(array_intersect($named, $letters));
+        }
+        $this->findings[] = Finding::fault(
+            'aiken.several-answers',
+            $this->answer->span,
+            'Several right options are named.',
+            'Aiken holds one. Name one, or hand the question over in a notation that holds several.',
+        );
+
+        return $named;
+    }
+
+    /**
+     * @param list<string> $letters
+     * @param list<string> $texts
+     * @param list<string> $keys
+     */
+    private function answers(array $letters, array $texts, array $keys): Answers
+    {
+        // Of two options with one letter, a receiver would take the first.
+        $isKey = array_map(static fn (string $letter, int $index) => \in_array($letter, $keys, true) && array_search($letter, $letters, true) === $index, $letters, array_keys($letters));
+        $isSeveral = \count($keys) > 1;
+        $shares = EvenShares::for($isKey);
+        $options = [];
+        foreach ($this->options as $index => $lines) {
+            $options[] = new Option(
+                new FormattedText($texts[$index]),
+                $isSeveral ? $shares[$index] : ($isKey[$index] ? Weight::full() : Weight::none()),
+                $isKey[$index],
+                null,
+                new Span($lines[0]->span->start, $lines[\count($lines) - 1]->span->end),
+                // Aiken has no mark at the option itself.
+                Span::at($lines[0]->span->start),
+            );
+        }
+
+        return $isSeveral ? new MultipleResponse($options) : new Choice($options);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Reader;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Source\Span;
+
+/** Reads Aiken leniently; its grammar is the README beside it. */
+final readonly class AikenReader implements Reader
+{
+    public function split(string $text): array
+    {
+        return (new AikenSplitter($text))->split();
+    }
+
+    public function read(Block $block, string $text): BlockReading
+    {
+        return match ($block->kind) {
+            BlockKind::Question => (new AikenQuestion($text, $block->touchesPrevious))->read(),
+            BlockKind::Stray => $this->stray($text),
+            default => new BlockReading($block->kind),
+        };
+    }
+
+    private function stray(string $text): BlockReading
+    {
+        $length = \strlen(rtrim($text));
+
+        return new BlockReading(
+            BlockKind::Stray,
+            findings: [Finding::fault(
+                'aiken.stray-text',
+                new Span(0, $length),
+                'This is no question: it has neither options nor an ANSWER line.',
+                'Take it out if it is a title or an instruction; else give it its options.',
+                Fix::offered('Take it out', TextEdit::remove(new Span(0, \strlen($text)))),
+            )],
+            tokens: [new Token(TokenKind::Stray, 0, $length)],
+            comments: array_map(trim(...), preg_split('/\R/', rtrim($text)) ?: []),
+        );
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
+
+/**
+ * Cuts an Aiken text into blocks, line by line.
+ *
+ * A question runs from its stem to its ANSWER line, blank lines inside it or not; where that line is missing, to the line
+ * that starts another. One object splits one text.
+ */
+final class AikenSplitter
+{
+    /** @var list<Block> */
+    private array $blocks = [];
+    private int $covered = 0;
+    private int $length;
+
+    public function __construct(private readonly string $text)
+    {
+        $this->length = \strlen($text);
+    }
+
+    /**
+     * @return list<Block>
+     */
+    public function split(): array
+    {
+        $offset = 0;
+        $touches = false;
+        while ($offset < $this->length) {
+            $line = AikenLine::at($this->text, $offset);
+            if ($line->isBlank()) {
+                $offset = $line->next;
+                $touches = false;
+                continue;
+            }
+            [$kind, $end] = $this->question($line);
+            if ($offset > $this->covered) {
+                $this->blocks[] = new Block(BlockKind::Blank, $this->covered, $offset);
+            }
+            $this->blocks[] = new Block($kind, $offset, $end, $touches);
+            $this->covered = $offset = $end;
+            $touches = BlockKind::Question === $kind;
+        }
+        if ($this->length > $this->covered) {
+            $this->blocks[] = new Block(BlockKind::Blank, $this->covered, $this->length);
+        }
+
+        return $this->blocks;
+    }
+
+    /** @return array{BlockKind, int} what starts with this line, and where it ends */
+    private function question(AikenLine $stem): array
+    {
+        $letters = new AikenLetters();
+        $end = $offset = $stem->next;
+        $isAfterBlank = false;
+        while ($offset < $this->length) {
+            $line = AikenLine::at($this->text, $offset);
+            if ($line->isBlank()) {
+                $isAfterBlank = true;
+                $offset = $line->next;
+                continue;
+            }
+            if (null !== $line->answer) {
+                return [BlockKind::Question, $line->next];
+            }
+            $isOption = $letters->take($line, AikenLine::at($this->text, $line->next), $isAfterBlank);
+            if (!$isOption) {
+                // A blank line ends what is not going on; a stem may only be followed by its options or answer.
+                if ($isAfterBlank || ($letters->hasAny() && $this->startsQuestion($line))) {
+                    break;
+                }
+            }
+            $isAfterBlank = false;
+            $end = $offset = $line->next;
+        }
+
+        return [$letters->hasAny() ? BlockKind::Question : BlockKind::Stray, $end];
+    }
+
+    /** Where ANSWER is missing: a plain line that is followed by a line lettered A. */
+    private function startsQuestion(AikenLine $line): bool
+    {
+        return null === $line->letter && 'A' === $this->nextLine($line->next)?->letter;
+    }
+
+    /** The next line that is not blank. */
+    private function nextLine(int $offset): ?AikenLine
+    {
+        while ($offset < $this->length) {
+            $line = AikenLine::at($this->text, $offset);
+            if (!$line->isBlank()) {
+                return $line;
+            }
+            $offset = $line->next;
+        }
+
+        return null;
+    }
+}

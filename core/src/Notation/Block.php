@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+/**
+ * A stretch of the text that is read on its own: bytes from $start up to $end, line ends included.
+ *
+ * The blocks of a text cover it byte for byte. Whether a block touches a neighbour (no blank line between, or not even
+ * a line end) is all that its reading may know of them.
+ */
+final readonly class Block
+{
+    public function __construct(
+        public BlockKind $kind,
+        public int $start,
+        public int $end,
+        public bool $touchesPrevious = false,
+        public bool $touchesNext = false,
+        public bool $startsMidLine = false,
+    ) {
+    }
+
+    public function textIn(string $text): string
+    {
+        return substr($text, $this->start, $this->end - $this->start);
+    }
+
+    /**
+     * Names the block's own text and everything that changes its reading; equal blocks share it.
+     *
+     * @param string $notation the identifier of the notation it is read in
+     */
+    public function idIn(string $text, string $notation): string
+    {
+        return hash('xxh64', $notation.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->textIn($text));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+use Notagram\Finding\Finding;
+use Notagram\Question\Question;
+
+/** What one block says. Everything in it is relative to the block's own text. */
+final readonly class BlockReading
+{
+    /**
+     * @param list<Finding> $findings    what the notation itself has to say
+     * @param list<Token>   $tokens      in order, none overlapping another
+     * @param ?list<string> $category    the path, of a category block
+     * @param list<string>  $comments    of a comment block, without their marks
+     * @param list<string>  $switchedOff codes that the author does not want to hear of here
+     */
+    public function __construct(
+        public BlockKind $kind,
+        public ?Question $question = null,
+        public array $findings = [],
+        public array $tokens = [],
+        public ?array $category = null,
+        public array $comments = [],
+        public array $switchedOff = [],
+    ) {
+    }
+}

@@ -1,0 +1,493 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gift;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Question\EvenShares;
+use Notagram\Notation\PercentMark;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\Answers;
+use Notagram\Question\Choice;
+use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\TrueFalse;
+use Notagram\Question\Weight;
+use Notagram\Source\Span;
+
+/** Reads what stands between the braces of one question. */
+final class GiftAnswers
+{
+    /** @var list<Finding> */
+    public array $findings = [];
+    /** @var list<Token> */
+    public array $tokens = [];
+    public ?FormattedText $explanation = null;
+
+    /** Between the braces, without the explanation. */
+    private readonly string $content;
+
+    /**
+     * @param string $text   the block, comments masked
+     * @param string $format what texts inherit
+     */
+    public function __construct(
+        private readonly string $text,
+        private readonly int $start,
+        int $end,
+        private readonly string $format,
+    ) {
+        $content = substr($text, $start, $end - $start);
+        $explanation = self::unescaped('####', $content);
+        if (null !== $explanation) {
+            $this->explanation = $this->formatted(substr($content, $explanation + 4));
+            $this->explanationAt = $start + $explanation;
+            $content = substr($content, 0, $explanation);
+        } else {
+            $this->explanationAt = $end;
+        }
+        $this->content = $content;
+    }
+
+    private readonly int $explanationAt;
+
+    /** The answers as meant; null where they cannot be read, which a finding then says. */
+    public function read(): ?Answers
+    {
+        $content = trim($this->content, GiftText::BLANKS);
+        $answers = match (true) {
+            '' === $content => new Essay(),
+            '#' === $content[0] => $this->numeric(),
+            \strlen($content) < 6 || str_contains($content, '#') => $this->trueFalse() ?? $this->entries(),
+            default => $this->entries(),
+        };
+        if (null !== $this->explanation) {
+            $this->tokens[] = new Token(TokenKind::Feedback, $this->explanationAt, $this->explanationAt + 4);
+        }
+
+        return $answers;
+    }
+
+    private function trueFalse(): ?TrueFalse
+    {
+        if (1 !== preg_match('/^\s*+(T|F|TRUE|FALSE)\s*+(?=#|\z)/i', $this->content, $match, \PREG_OFFSET_CAPTURE)) {
+            return null;
+        }
+        $this->tokens[] = new Token(TokenKind::Answer, $this->start + $match[1][1], $this->start + $match[1][1] + \strlen($match[1][0]));
+        $parts = self::partsAtHash(substr($this->content, \strlen($match[0][0])));
+
+        return new TrueFalse(
+            't' === strtolower($match[1][0][0]),
+            isset($parts[1]) && '' !== trim($parts[1]) ? $this->formatted($parts[1]) : null,
+            isset($parts[2]) && '' !== trim($parts[2]) ? $this->formatted($parts[2]) : null,
+        );
+    }
+
+    /**
+     * What stands between unescaped # signs; a third sign and what follows belong to the second feedback.
+     *
+     * @return list<string>
+     */
+    private static function partsAtHash(string $spelled): array
+    {
+        $parts = [];
+        for ($count = 0; $count < 2 && null !== $hash = self::unescaped('#', $spelled); ++$count) {
+            $parts[] = substr($spelled, 0, $hash);
+            $spelled = substr($spelled, $hash + 1);
+        }
+        $parts[] = $spelled;
+
+        return $parts;
+    }
+
+    private function numeric(): ?Numeric
+    {
+        $hash = strspn($this->content, GiftText::BLANKS);
+        $this->tokens[] = new Token(TokenKind::Answer, $this->start + $hash, $this->start + $hash + 1);
+        $numbers = new GiftNumbers($this->content, $hash + 1, $this->start, $this->format);
+        $meant = $numbers->read();
+        array_push($this->findings, ...$numbers->findings);
+        array_push($this->tokens, ...$numbers->tokens);
+
+        return $meant;
+    }
+
+    private function entries(): Answers
+    {
+        $entries = $this->splitIntoEntries();
+        $rights = $wrongs = $weighted = $arrows = 0;
+        foreach ($entries as $entry) {
+            if ($entry->isRight()) {
+                ++$rights;
+                $arrows += null === $entry->weight && null !== self::unescaped('->', $entry->text) ? 1 : 0;
+            } else {
+                ++$wrongs;
+                $weighted += null === $entry->weight ? 0 : 1;
+            }
+        }
+        $this->emptyEntries($entries, $arrows > 0 && 0 === $wrongs, $wrongs);
+
+        return match (true) {
+            0 === $wrongs && $arrows > 0 => $this->matching($entries, $arrows),
+            0 === $wrongs => new ShortAnswer($this->accepted($entries)),
+            0 === $rights && $weighted > 0 => new MultipleResponse($this->options($entries, null)),
+            default => $this->choice($entries, $rights),
+        };
+    }
+
+    /** @return list<Entry> */
+    private function splitIntoEntries(): array
+    {
+        $entries = [];
+        $mark = '';
+        $markAt = $textAt = 0;
+        $hashAt = null;
+        foreach ($this->marks() as [$character, $offset]) {
+            if ('#' === $character) {
+                $hashAt ??= $offset;
+                continue;
+            }
+            $this->addEntry($entries, $mark, $markAt, $textAt, $hashAt, $offset);
+            [$mark, $markAt, $textAt, $hashAt] = [$character, $offset, $offset + 1, null];
+        }
+        $this->addEntry($entries, $mark, $markAt, $textAt, $hashAt, \strlen($this->content));
+
+        return $this->withMarkBeforeText($entries);
+    }
+
+    /**
+     * The unescaped marks of the content with their offsets. Those inside an HTML tag, and an = within a line of answers that
+     * stand one a line, are text: a fault, since receivers read them as marks.
+     *
+     * @return list<array{string, int}>
+     */
+    private function marks(): array
+    {
+        $tag = str_contains($this->content, '<')
+            ? '|<[a-zA-Z][\w-]*+(?:\s++[\w:-]++(?:\s*+=\s*+(?:"[^"<>]*+"|\'[^\'<>]*+\'))?+)*+\s*+\/?>'
+            : '';
+        preg_match_all('/\\\\.'.$tag.'|[=~#]/s', $this->content, $matches, \PREG_OFFSET_CAPTURE);
+        $isOneALine = preg_match_all('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1;
+        $marks = [];
+        foreach ($matches[0] as [$found, $offset]) {
+            $isMisread = match ($found[0]) {
+                '\\' => null,
+                '<' => false !== strpbrk($found, '=~#') ? true : null,
+                '=' => $isOneALine && $offset > 0 && 1 !== preg_match('/[\s\xFF>]/', $this->content[$offset - 1]),
+                default => false,
+            };
+            if (true === $isMisread) {
+                $this->unescapedCharacter($found, $offset);
+            } elseif (false === $isMisread) {
+                $marks[] = [$found, $offset];
+            }
+        }
+
+        return $marks;
+    }
+
+    private function unescapedCharacter(string $stretch, int $offset): void
+    {
+        $first = strcspn($stretch, '=~#');
+        $last = \strlen($stretch) - strcspn(strrev($stretch), '=~#');
+        $edits = [];
+        foreach (str_split(substr($stretch, $first, $last - $first)) as $index => $character) {
+            if (str_contains('=~#', $character)) {
+                $edits[] = TextEdit::insert($this->start + $offset + $first + $index, '\\');
+            }
+        }
+        $span = new Span($this->start + $offset + $first, $this->start + $offset + $last);
+        $this->findings[] = Finding::fault(
+            'gift.unescaped-character',
+            $span,
+            \sprintf('“%s” is meant as text, but a receiver reads it as a mark.', $span->of($this->text)),
+            'Put a backslash in front of each = ~ # that is text.',
+            Fix::offered('Put the backslashes in', ...$edits),
+        );
+    }
+
+    /** @param list<Entry> $entries */
+    private function addEntry(array &$entries, string $mark, int $markAt, int $textAt, ?int $hashAt, int $end): void
+    {
+        $textEnd = $hashAt ?? $end;
+        $spelled = substr($this->content, $textAt, $textEnd - $textAt);
+        if ('' === $mark && '' === trim($spelled, GiftText::BLANKS)) {
+            return;
+        }
+        $weight = null;
+        $markEnd = $textAt;
+        if ('' !== $mark) {
+            $blanks = strspn($spelled, " \t");
+            if ('%' === ($spelled[$blanks] ?? '')) {
+                [$weight, $length] = $this->weight($spelled, $textAt);
+                $markEnd = $textAt + $length;
+                $spelled = substr($spelled, $length);
+            }
+            $this->tokens[] = new Token(TokenKind::Answer, $this->start + $markAt, $this->start + $textAt);
+            if ($markEnd > $textAt) {
+                $this->tokens[] = new Token(TokenKind::Weight, $this->start + $textAt, $this->start + $markEnd);
+            }
+        }
+        if (null !== $hashAt) {
+            $this->tokens[] = new Token(TokenKind::Feedback, $this->start + $hashAt, $this->start + $hashAt + 1);
+        }
+        $entries[] = new Entry(
+            $mark,
+            $weight,
+            $spelled,
+            null === $hashAt ? null : substr($this->content, $hashAt + 1, $end - $hashAt - 1),
+            new Span($this->start + $markAt, $this->start + $end),
+            new Span($this->start + $markAt, $this->start + $markEnd),
+        );
+    }
+
+    /**
+     * @return array{?Weight, int} the weight at the start of an entry, and how many bytes it takes; none where it is text
+     */
+    private function weight(string $spelled, int $offset): array
+    {
+        if (1 === preg_match('/^[ \t]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
+            return [self::weightOf($match[1]), \strlen($match[0])];
+        }
+        // A number without its second %, with a comma, or a word between two: near enough to a weight to be meant as one.
+        if (1 !== preg_match('/^([ \t]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
+            || \strlen($match[0]) < \strlen($match[1]) + 2) {
+            return [null, 0];
+        }
+        $number = str_replace(',', '.', $match[2] ?? '');
+        $isWhole = str_ends_with($match[0], '%');
+        if ('' === $number && !$isWhole) {
+            return [null, 0];
+        }
+        $span = new Span($this->start + $offset + \strlen($match[1]), $this->start + $offset + \strlen($match[0]));
+        $isReadable = '' !== $number && (!$isWhole || $match[0] === $match[1].'%'.$match[2].'%');
+        $this->findings[] = Finding::fault(
+            'gift.weight-malformed',
+            $span,
+            \sprintf('“%s” is not a weight.', $span->of($this->text)),
+            'A weight is a number between two % signs, with a point for decimals: %33.33333%.',
+            Fix::offered(
+                $isReadable ? "Write %{$number}%" : 'Take it as text',
+                $isReadable ? new TextEdit($span, "%{$number}%") : TextEdit::insert($span->start, '\\n'),
+            ),
+        );
+
+        return $isReadable ? [self::weightOf($number), \strlen($match[0])] : [null, 0];
+    }
+
+    private static function weightOf(string $written): Weight
+    {
+        /** @var array<string, Weight> $known */
+        static $known = [];
+        if (\count($known) > 1_000) {
+            $known = [];
+        }
+
+        return $known[$written] ??= Weight::of($written);
+    }
+
+    /**
+     * A text before the first mark lacks its own.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return list<Entry>
+     */
+    private function withMarkBeforeText(array $entries): array
+    {
+        $first = $entries[0] ?? null;
+        if (null === $first || '' !== $first->mark) {
+            return $entries;
+        }
+        $blanks = strspn($this->content, GiftText::BLANKS);
+        $isAlone = 1 === \count($entries);
+        $mark = $isAlone ? '=' : '~';
+        $span = new Span($this->start + $blanks, $this->start + $blanks + \strlen(trim($first->text, GiftText::BLANKS)));
+        $this->findings[] = Finding::fault(
+            'gift.text-before-answers',
+            $span,
+            $isAlone ? 'The answer in these braces has no mark.' : 'A text stands before the first answer.',
+            $isAlone ? 'Put = in front of it if it is right.' : 'Put = or ~ in front of it, or move it out of the braces.',
+            Fix::offered($isAlone ? 'Take it as the right answer' : 'Take it as a wrong answer', TextEdit::insert($span->start, $mark)),
+        );
+        $entries[0] = new Entry($mark, null, $first->text, $first->feedback, $first->span, Span::at($span->start));
+
+        return $entries;
+    }
+
+    /** @param list<Entry> $entries */
+    private function emptyEntries(array $entries, bool $isMatching, int $wrongs): void
+    {
+        foreach ($entries as $entry) {
+            $arrow = $isMatching ? self::unescaped('->', $entry->text) : null;
+            $isEmpty = '' === trim(null === $arrow ? $entry->text : substr($entry->text, $arrow + 2), GiftText::BLANKS);
+            if (!$isEmpty) {
+                continue;
+            }
+            // Only a wrong answer among others can go without changing what the question is.
+            $isSafe = !$entry->isRight() && null === $entry->weight && null === $entry->feedback && $wrongs > 1;
+            $trimmed = new Span($entry->span->start, $entry->span->start + \strlen(rtrim($entry->span->of($this->text), GiftText::BLANKS)));
+            $this->findings[] = Finding::fault(
+                'gift.entry-empty',
+                $trimmed,
+                null === $arrow ? 'An answer without a text.' : 'A prompt without its match.',
+                null === $arrow ? 'Write the answer, or take the mark out.' : 'Write the match after the arrow.',
+                $isSafe ? Fix::safe('Take the empty answer out', TextEdit::remove($entry->span)) : null,
+            );
+        }
+    }
+
+    /** @param list<Entry> $entries */
+    private function matching(array $entries, int $arrows): Matching
+    {
+        $pairs = [];
+        foreach ($entries as $entry) {
+            $arrow = self::unescaped('->', $entry->text);
+            if (null !== $arrow) {
+                $at = $entry->markSpan->end + $arrow;
+                $this->tokens[] = new Token(TokenKind::Answer, $at, $at + 2);
+            }
+            $prompt = $this->formatted(substr($entry->text, 0, $arrow ?? \strlen($entry->text)));
+            $pairs[] = new Pair($prompt, null === $arrow ? '' : GiftText::meant(substr($entry->text, $arrow + 2)), $entry->span);
+            if (null === $arrow) {
+                $this->findings[] = Finding::fault(
+                    'gift.matching-mixed',
+                    $entry->span,
+                    'Some of these answers have an arrow and this one has none.',
+                    'Write prompt -> match on each, or take the arrows out of all.',
+                );
+            }
+        }
+        usort($this->tokens, static fn (Token $one, Token $other) => $one->start <=> $other->start);
+        if ($arrows < 3 && \count($entries) === $arrows) {
+            $this->findings[] = Finding::doubt(
+                'gift.matching-too-few',
+                new Span($entries[0]->span->start, $entries[$arrows - 1]->span->end),
+                \sprintf('A matching question wants three pairs; here %s.', 1 === $arrows ? 'is one' : 'are two'),
+                'Add pairs, or a match without a prompt: = -> match.',
+            );
+        }
+
+        return new Matching($pairs);
+    }
+
+    /**
+     * @param list<Entry> $entries
+     *
+     * @return list<AcceptedAnswer>
+     */
+    private function accepted(array $entries): array
+    {
+        return array_map(fn (Entry $entry) => new AcceptedAnswer(
+            GiftText::meant($entry->text),
+            $entry->weightOrDefault(),
+            $this->feedback($entry),
+            $entry->span,
+        ), $entries);
+    }
+
+    /** @param list<Entry> $entries */
+    private function choice(array $entries, int $rights): Choice
+    {
+        $best = null;
+        foreach ($entries as $entry) {
+            $weight = $entry->weightOrDefault();
+            if ($weight->isAboveZero() && (null === $best || $weight->isGreaterThan($best))) {
+                $best = $weight;
+            }
+        }
+        $options = $this->options($entries, $best);
+        if ($rights > 1) {
+            $this->mixedMarks($entries, $options);
+        }
+
+        return new Choice($options);
+    }
+
+    /**
+     * @param list<Entry>  $entries
+     * @param list<Option> $options
+     */
+    private function mixedMarks(array $entries, array $options): void
+    {
+        $isKey = array_map(static fn (Entry $entry) => $entry->isRight(), $entries);
+        $edits = [];
+        foreach (EvenShares::for($isKey) as $index => $share) {
+            $edits[] = new TextEdit($entries[$index]->markSpan, PercentMark::spell($share));
+        }
+        $this->findings[] = Finding::doubt(
+            'gift.mixed-marks',
+            new Span($options[0]->span->start, $options[\count($options) - 1]->span->end),
+            'Several answers are marked = beside others marked ~.',
+            'Some receivers take only the first =, some read several answers. Give each its share, or keep one =.',
+            Fix::offered('Read it as several answers and share evenly', ...$edits),
+        );
+    }
+
+    /**
+     * @param list<Entry> $entries
+     * @param ?Weight     $best    what a key earns; null where every option above zero is one
+     *
+     * @return list<Option>
+     */
+    private function options(array $entries, ?Weight $best): array
+    {
+        $options = [];
+        foreach ($entries as $entry) {
+            $weight = $entry->weightOrDefault();
+            $options[] = new Option(
+                $this->formatted($entry->text),
+                $weight,
+                null === $best ? $weight->isAboveZero() : $weight->equals($best),
+                $this->feedback($entry),
+                $entry->span,
+                $entry->markSpan,
+            );
+        }
+
+        return $options;
+    }
+
+    private function feedback(Entry $entry): ?FormattedText
+    {
+        return null === $entry->feedback || '' === trim($entry->feedback, GiftText::BLANKS) ? null : $this->formatted($entry->feedback);
+    }
+
+    private function formatted(string $spelled): FormattedText
+    {
+        $format = GiftFormat::at($spelled);
+
+        return null === $format
+            ? new FormattedText(GiftText::meant($spelled), $this->format)
+            : new FormattedText(GiftText::meant(substr($spelled, $format->end)), $format->name);
+    }
+
+    /** Where a sign first stands unescaped. */
+    private static function unescaped(string $sign, string $spelled): ?int
+    {
+        $offset = 0;
+        while (false !== $at = strpos($spelled, $sign, $offset)) {
+            $backslashes = 0;
+            while ($at > $backslashes && '\\' === $spelled[$at - $backslashes - 1]) {
+                ++$backslashes;
+            }
+            if (0 === $backslashes % 2) {
+                return $at;
+            }
+            $offset = $at + 1;
+        }
+
+        return null;
+    }
+}

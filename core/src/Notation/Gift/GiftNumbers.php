@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gift;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Question\AcceptedNumber;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Numeric;
+use Notagram\Question\Weight;
+use Notagram\Source\Span;
+
+/** Reads the answers of a number question: what follows the first #. */
+final class GiftNumbers
+{
+    private const NUMBER = '-?+(?:\d{1,40}(?:[.,]\d{1,40})?+|[.,]\d{1,40})(?:[eE][+-]?\d{1,3})?+';
+
+    /** @var list<Finding> */
+    public array $findings = [];
+    /** @var list<Token> */
+    public array $tokens = [];
+
+    /**
+     * @param string $content between the braces
+     * @param int    $offset  where in it the numbers start
+     * @param int    $start   where the content starts in the block
+     */
+    public function __construct(
+        private readonly string $content,
+        private readonly int $offset,
+        private readonly int $start,
+        private readonly string $format,
+    ) {
+    }
+
+    /** Null where one of them is no number: a finding then says so. */
+    public function read(): ?Numeric
+    {
+        $numbers = [];
+        foreach ($this->entries() as [$spelled, $offset]) {
+            $number = $this->number($spelled, $offset);
+            if (null === $number) {
+                return null;
+            }
+            $numbers[] = $number;
+        }
+
+        return new Numeric($numbers);
+    }
+
+    /** @return list<array{string, int}> each entry as spelled, its mark included, with its place in the content */
+    private function entries(): array
+    {
+        preg_match_all('/\\\\.|=/s', $this->content, $matches, \PREG_OFFSET_CAPTURE, $this->offset);
+        $starts = [];
+        foreach ($matches[0] as [$found, $offset]) {
+            if ('=' === $found) {
+                $starts[] = $offset;
+            }
+        }
+        if ([] === $starts || '' !== trim(substr($this->content, $this->offset, $starts[0] - $this->offset), GiftText::BLANKS)) {
+            array_unshift($starts, $this->offset);
+        }
+        $starts[] = \strlen($this->content);
+        $entries = [];
+        for ($index = 1; $index < \count($starts); ++$index) {
+            $spelled = substr($this->content, $starts[$index - 1], $starts[$index] - $starts[$index - 1]);
+            if ('' !== trim($spelled, GiftText::BLANKS)) {
+                $entries[] = [$spelled, $starts[$index - 1]];
+            }
+        }
+
+        return $entries;
+    }
+
+    private function number(string $spelled, int $offset): ?AcceptedNumber
+    {
+        $span = new Span($this->start + $offset, $this->start + $offset + \strlen($spelled));
+        $pattern = '/^\s*+=?+\s*+(?:%(-?+\d{1,20}(?:\.\d{1,20})?+)%)?+\s*+('.self::NUMBER.')\s*+(?:(\.\.|:)\s*+('.self::NUMBER.'))?+\s*+(?:#(.*+))?+$/s';
+        if (1 !== preg_match($pattern, str_replace(GiftText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
+            $first = strspn($spelled, GiftText::BLANKS.'=');
+            $shown = rtrim(substr($spelled, $first, strcspn($spelled, '#', $first)), GiftText::BLANKS);
+            $this->findings[] = Finding::fault(
+                'gift.number-malformed',
+                new Span($span->start + $first, $span->start + $first + \strlen($shown)),
+                \sprintf('“%s” is not a number.', mb_strimwidth(GiftText::meant($shown), 0, 40, '…')),
+                'Write a number, a number with its tolerance (35:1), or a range (34..36).',
+            );
+
+            return null;
+        }
+        $this->decimalCommas($match[2], $match[4], $offset);
+        if ('=' === ($spelled[strspn($spelled, GiftText::BLANKS)] ?? '')) {
+            $mark = $span->start + strspn($spelled, GiftText::BLANKS);
+            $this->tokens[] = new Token(TokenKind::Answer, $mark, $mark + 1);
+        }
+        $weight = null === $match[1][0] ? Weight::full() : Weight::of($match[1][0]);
+        $first = self::plain((string) $match[2][0]);
+        $feedback = null === $match[5][0] || '' === trim($match[5][0]) ? null : $this->feedback($match[5][0], $span->start + $match[5][1]);
+        if ('..' !== $match[3][0]) {
+            return AcceptedNumber::near($first, self::plain($match[4][0] ?? '0'), $weight, $feedback, $span);
+        }
+
+        return AcceptedNumber::between($first, self::plain((string) $match[4][0]), $weight, $feedback, $span);
+    }
+
+    private function feedback(string $spelled, int $at): FormattedText
+    {
+        $this->tokens[] = new Token(TokenKind::Feedback, $at - 1, $at);
+        $format = GiftFormat::at($spelled);
+
+        return null === $format
+            ? new FormattedText(GiftText::meant($spelled), $this->format)
+            : new FormattedText(GiftText::meant(substr($spelled, $format->end)), $format->name);
+    }
+
+    /**
+     * @param array{?string, int} $first
+     * @param array{?string, int} $second
+     */
+    private function decimalCommas(array $first, array $second, int $offset): void
+    {
+        $edits = [];
+        foreach ([$first, $second] as [$number, $at]) {
+            $comma = strpos($number ?? '', ',');
+            if (false !== $comma) {
+                $place = $this->start + $offset + $at + $comma;
+                $edits[] = new TextEdit(new Span($place, $place + 1), '.');
+            }
+        }
+        if ([] === $edits) {
+            return;
+        }
+        $this->findings[] = Finding::fault(
+            'gift.decimal-comma',
+            new Span($edits[0]->span->start, $edits[\count($edits) - 1]->span->end),
+            'A decimal comma stands in a number.',
+            'Write a point: receivers read no further than the comma, or refuse the question.',
+            Fix::safe('Put a point in', ...$edits),
+        );
+    }
+
+    private static function plain(string $number): string
+    {
+        return str_replace(',', '.', $number);
+    }
+}

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gift;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Question\Answers;
+use Notagram\Question\Choice;
+use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Source\LineEnding;
+use Notagram\Source\Span;
+
+/** Reads the block of one question: comments, title, stem, answers, and what follows them. One object reads one block. */
+final class GiftQuestion
+{
+    private readonly GiftComments $comments;
+    /** The block with its comment lines masked. */
+    private readonly string $text;
+    /** @var list<Finding> */
+    private array $findings = [];
+    /** @var list<Token> */
+    private array $tokens;
+
+    public function __construct(private readonly string $block, private readonly Block $place)
+    {
+        $this->comments = GiftComments::in($block);
+        $this->text = $this->comments->masked;
+        $this->tokens = $this->comments->tokens;
+    }
+
+    public function read(): BlockReading
+    {
+        $this->missingBlankLine();
+        $this->formulaBackslashes();
+        $start = strspn($this->text, GiftText::BLANKS);
+        [$title, $start] = $this->title($start);
+        $open = $this->openingBrace($start);
+        [$stem, $format] = $this->formatted($start, $open ?? \strlen($this->text), FormattedText::AUTO);
+        if (null === $open) {
+            return $this->reading(new Question(new Stimulus(), new FormattedText(GiftText::meant($stem), $format), $title, ...$this->notes()));
+        }
+
+        $close = $this->closingBrace($open);
+        $this->tokens[] = new Token(TokenKind::Answer, $open, $open + 1);
+        $this->blankLines($open, $close);
+        $answers = new GiftAnswers($this->text, $open + 1, $close, $format);
+        $meant = $answers->read();
+        array_push($this->findings, ...$answers->findings);
+        array_push($this->tokens, ...$answers->tokens);
+        $this->tokens[] = new Token(TokenKind::Answer, $close, $close + 1);
+        if (null === $meant) {
+            return $this->reading(null);
+        }
+
+        [$meant, $stem] = $this->withTextAfter($meant, $stem, $close + 1);
+
+        return $this->reading(new Question($meant, new FormattedText($stem, $format), $title, $answers->explanation, ...$this->notes()));
+    }
+
+    private function reading(?Question $question): BlockReading
+    {
+        if ([] !== $this->comments->tokens) {
+            usort($this->tokens, static fn (Token $one, Token $other) => $one->start <=> $other->start);
+        }
+
+        return new BlockReading(
+            null === $question ? BlockKind::Broken : BlockKind::Question,
+            $question,
+            $this->findings,
+            $this->tokens,
+            comments: $this->comments->lines,
+            switchedOff: $this->comments->switchedOff,
+        );
+    }
+
+    /** @return array{points: ?string, comments: list<string>, id: ?string, tags: list<string>} */
+    private function notes(): array
+    {
+        return ['points' => $this->comments->points, 'comments' => $this->comments->lines, 'id' => $this->comments->id, 'tags' => $this->comments->tags];
+    }
+
+    private function missingBlankLine(): void
+    {
+        if (!$this->place->touchesPrevious) {
+            return;
+        }
+        $start = strspn($this->block, " \t");
+        $newLines = str_repeat(LineEnding::forNewLinesIn($this->block), $this->place->startsMidLine ? 2 : 1);
+        $this->findings[] = Finding::fault(
+            'gift.missing-blank-line',
+            new Span($start, min(\strlen($this->block), $start + 2)),
+            'A question starts here, right after another.',
+            'Put a blank line between them: without it a receiver sees one long question.',
+            Fix::safe('Put a blank line in', TextEdit::insert(0, $newLines)),
+        );
+    }
+
+    /** TeX commands that begin with n, in a block that has a formula: there, \\n is no line break. */
+    private function formulaBackslashes(): void
+    {
+        if (!str_contains($this->text, '\\n') || 1 !== preg_match('/\$|\\\\\(/', $this->text)) {
+            return;
+        }
+        preg_match_all('/(?<!\\\\)(?:\\\\\\\\)*+\K\\\\(?:neq?|nu|nabla|not|notin|ni|nmid|nleq|ngeq|nearrow|nwarrow|neg|natural)(?![a-z])/', $this->text, $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$command, $offset]) {
+            $this->findings[] = Finding::doubt(
+                'gift.formula-backslash',
+                new Span($offset, $offset + \strlen($command)),
+                \sprintf('“%s” is read as a line break and “%s”.', $command, substr($command, 2)),
+                'Double the backslash, so that the formula keeps it.',
+                Fix::safe('Double the backslash', TextEdit::insert($offset, '\\')),
+            );
+        }
+    }
+
+    /** @return array{?string, int} the title, and where the stem begins */
+    private function title(int $start): array
+    {
+        if ('::' !== substr($this->text, $start, 2)) {
+            return [null, $start];
+        }
+        if (1 === preg_match('/\G::((?:[^\\\\:{}\xFF]++|\\\\.|:(?!:))*+)::/s', $this->text, $match, 0, $start)) {
+            $end = $start + \strlen($match[0]);
+            $this->tokens[] = new Token(TokenKind::Title, $start, $end);
+            $title = (string) preg_replace('/\s+/', ' ', GiftText::meant($match[1]));
+
+            return ['' === $title ? null : $title, $end];
+        }
+        $this->titleUnclosed($start);
+
+        return [null, $start + 2];
+    }
+
+    private function titleUnclosed(int $start): void
+    {
+        $lineEnd = $start + strcspn($this->text, "\r\n{", $start);
+        $titleEnd = $start + \strlen(rtrim(substr($this->text, $start, $lineEnd - $start)));
+        $hasStemBelow = $lineEnd < \strlen($this->text) && '{' !== $this->text[$lineEnd]
+            && '' !== trim(substr($this->text, $lineEnd, strcspn($this->text, '{', $lineEnd)), GiftText::BLANKS);
+        $this->findings[] = Finding::fault(
+            'gift.title-unclosed',
+            new Span($start, $start + 2),
+            'The title that opens here is never closed.',
+            'Put :: after the title, before the question itself.',
+            $hasStemBelow
+                ? Fix::offered('Close the title at the end of its line', TextEdit::insert($titleEnd, '::'))
+                : Fix::offered('Take it as the question, without a title', TextEdit::remove(new Span($start, $start + 2))),
+        );
+        $this->tokens[] = new Token(TokenKind::Title, $start, $start + 2);
+    }
+
+    private function openingBrace(int $position): ?int
+    {
+        $length = \strlen($this->text);
+        while (($position += strcspn($this->text, '{\\', $position)) < $length) {
+            if ('{' === $this->text[$position]) {
+                return $position;
+            }
+            $position += 2;
+        }
+
+        return null;
+    }
+
+    /** The splitter has seen to it that there is one. */
+    private function closingBrace(int $open): int
+    {
+        $depth = 1;
+        $position = $open + 1;
+        $length = \strlen($this->text);
+        while (($position += strcspn($this->text, '{}\\', $position)) < $length) {
+            $character = $this->text[$position];
+            if ('\\' === $character) {
+                $position += 2;
+                continue;
+            }
+            $depth += '{' === $character ? 1 : -1;
+            if (0 === $depth) {
+                return $position;
+            }
+            ++$position;
+        }
+
+        throw new \LogicException('A question block without its closing brace should have been a broken block.');
+    }
+
+    /** @return array{string, string} the text as spelled without its format, and the format */
+    private function formatted(int $start, int $end, string $inherited): array
+    {
+        $spelled = substr($this->text, $start, $end - $start);
+        $format = GiftFormat::at($spelled);
+        if (null === $format) {
+            return [$spelled, $inherited];
+        }
+        $this->tokens[] = new Token(TokenKind::Format, $start + $format->start, $start + $format->end);
+
+        return [substr($spelled, $format->end), $format->name];
+    }
+
+    private function blankLines(int $open, int $close): void
+    {
+        $group = substr($this->text, $open, $close - $open);
+        if (!str_contains($group, "\n") && !str_contains($group, "\r")) {
+            return;
+        }
+        $found = preg_match_all('/(?<=\n|\r(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);
+        for ($index = 0; $index < $found; ++$index) {
+            [$blank, $offset] = $matches[0][$index];
+            $span = new Span($open + $offset, $open + $offset + \strlen($blank));
+            $this->findings[] = Finding::fault(
+                'gift.blank-line-in-answers',
+                $span,
+                'A blank line stands inside the answers.',
+                'Take it out: a receiver cuts the question off here.',
+                Fix::safe('Take the blank line out', TextEdit::remove($span)),
+            );
+        }
+    }
+
+    /** @return array{Answers, string} the answers, a gap if words follow them, and the stem as meant */
+    private function withTextAfter(Answers $answers, string $stem, int $start): array
+    {
+        $after = substr($this->text, $start);
+        if ('' === trim($after, GiftText::BLANKS)) {
+            return [$answers, GiftText::meant($stem)];
+        }
+        if (1 === preg_match('~^(?:\s*+</[a-zA-Z][\w-]*+\s*+>)++\s*+$~', $after)) {
+            return [$answers, GiftText::meant($stem).GiftText::meant($after)];
+        }
+
+        $before = GiftText::meant($stem);
+        $before .= '' !== $before && 1 === preg_match('/\s$/', $stem) ? ' ' : '';
+        $isApart = 1 === preg_match('/^\s/', $after);
+        $words = GiftText::meant($after);
+        $following = ($isApart ? ' ' : '').$words;
+        if ($answers instanceof Choice || $answers instanceof ShortAnswer) {
+            return [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
+        }
+        if (!$answers instanceof Essay && [] !== (new Question($answers, new FormattedText('')))->options()) {
+            return [$answers, $before.Gap::RULE.$following];
+        }
+        $first = $start + strspn($after, GiftText::BLANKS);
+        $this->findings[] = Finding::doubt(
+            'gift.text-after-answers',
+            new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
+            'Words follow answers that cannot fill a gap.',
+            'Move them in front of the braces; here they are read as the end of the question.',
+        );
+
+        return [$answers, rtrim($before).' '.$words];
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gift;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Reader;
+use Notagram\Notation\Token;
+use Notagram\Notation\TokenKind;
+use Notagram\Source\LineEnding;
+use Notagram\Source\Span;
+
+/** Reads GIFT leniently; its grammar is the README beside it. */
+final readonly class GiftReader implements Reader
+{
+    public function split(string $text): array
+    {
+        return (new GiftSplitter($text))->split();
+    }
+
+    public function read(Block $block, string $text): BlockReading
+    {
+        return match ($block->kind) {
+            BlockKind::Question => (new GiftQuestion($text, $block))->read(),
+            BlockKind::Broken => $this->broken($text),
+            BlockKind::Category => $this->category($block, $text),
+            BlockKind::Comment => $this->comment($text),
+            BlockKind::Stray, BlockKind::Blank => new BlockReading($block->kind),
+        };
+    }
+
+    private function comment(string $text): BlockReading
+    {
+        $comments = GiftComments::in($text);
+
+        return new BlockReading(BlockKind::Comment, tokens: $comments->tokens, comments: $comments->lines, switchedOff: $comments->switchedOff);
+    }
+
+    private function category(Block $block, string $text): BlockReading
+    {
+        $content = rtrim($text);
+        $start = strspn($text, " \t");
+        $path = substr($content, $start + \strlen('$CATEGORY:'));
+        // Two slashes stand for one that is part of a name.
+        $names = array_map(
+            static fn (string $name) => trim(str_replace("\x00", '/', $name)),
+            explode('/', str_replace('//', "\x00", trim($path))),
+        );
+        $findings = [];
+        if ($block->touchesPrevious || $block->touchesNext) {
+            $newLine = LineEnding::forNewLinesIn($text);
+            $edits = [];
+            if ($block->touchesPrevious) {
+                $edits[] = TextEdit::insert(0, $newLine);
+            }
+            if ($block->touchesNext) {
+                $edits[] = TextEdit::insert(\strlen($text), $newLine);
+            }
+            $findings[] = Finding::doubt(
+                'gift.category-tight',
+                new Span($start, \strlen($content)),
+                'The category line touches a question.',
+                'Put a blank line on both sides of it: some receivers take it for part of the question.',
+                Fix::safe('Put blank lines around it', ...$edits),
+            );
+        }
+
+        return new BlockReading(
+            BlockKind::Category,
+            findings: $findings,
+            tokens: [new Token(TokenKind::Category, $start, \strlen($content))],
+            category: array_values(array_filter($names, static fn (string $name) => '' !== $name)),
+        );
+    }
+
+    private function broken(string $text): BlockReading
+    {
+        $comments = GiftComments::in($text);
+        $masked = $comments->masked;
+        $end = \strlen(rtrim($masked, GiftText::BLANKS));
+        $open = [];
+        $position = 0;
+        while (($position += strcspn($masked, '{}\\', $position)) < \strlen($masked)) {
+            $character = $masked[$position];
+            if ('{' === $character) {
+                $open[] = $position;
+                // The first and the last are enough to name; a million of them need not be kept.
+                if (\count($open) > 2) {
+                    array_splice($open, 1, 1);
+                }
+            } elseif ('}' === $character && null === array_pop($open)) {
+                return $this->brokenBecause($this->unopened($masked, $position, $end), $comments, $text);
+            }
+            $position += '\\' === $character ? 2 : 1;
+        }
+
+        return $this->brokenBecause($this->unclosed($masked, $open[0] ?? 0, $end), $comments, $text);
+    }
+
+    private function brokenBecause(Finding $finding, GiftComments $comments, string $text): BlockReading
+    {
+        if (null !== $finding->fix && !$this->mends($finding->fix, $text)) {
+            $finding = Finding::fault($finding->code, $finding->span, $finding->message, $finding->advice);
+        }
+
+        return new BlockReading(BlockKind::Broken, findings: [$finding], tokens: $comments->tokens, comments: $comments->lines, switchedOff: $comments->switchedOff);
+    }
+
+    /** Where several braces are amiss, one more or less does not help, and is not offered. */
+    private function mends(Fix $fix, string $text): bool
+    {
+        foreach ($this->split($fix->appliedTo($text)) as $block) {
+            if (BlockKind::Broken === $block->kind) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function unclosed(string $masked, int $brace, int $end): Finding
+    {
+        $end = max($end, $brace + 1);
+        $newLine = LineEnding::forNewLinesIn($masked);
+        $isOnOneLine = false === strpbrk(substr($masked, $brace, $end - $brace), "\r\n");
+
+        return Finding::fault(
+            'gift.brace-unclosed',
+            new Span($brace, $brace + 1),
+            'The answers that open here are never closed.',
+            'Put a } after the last answer.',
+            Fix::offered('Close them', TextEdit::insert($end, $isOnOneLine ? '}' : $newLine.'}')),
+        );
+    }
+
+    private function unopened(string $masked, int $brace, int $end): Finding
+    {
+        $span = new Span($brace, $brace + 1);
+        $message = 'A } stands here without the { that it would close.';
+        if (1 === preg_match('/(*ANYCRLF)(?<![\\\\=~])[=~](?=\s*+[^\s=~])/', substr($masked, 0, $brace), $match, \PREG_OFFSET_CAPTURE) && !str_contains(substr($masked, 0, $brace), '{')) {
+            return Finding::fault(
+                'gift.brace-unopened',
+                $span,
+                $message,
+                'Put a { in front of the first answer.',
+                Fix::offered('Open the answers before the first mark', TextEdit::insert($match[0][1], '{')),
+            );
+        }
+
+        return Finding::fault(
+            'gift.brace-unopened',
+            $span,
+            $message,
+            'Take it out, or write \} if the brace is meant as text.',
+            Fix::offered('Take the brace as text', TextEdit::insert($brace, '\\')),
+        );
+    }
+}

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gift;
+
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
+use Notagram\Notation\PercentMark;
+use Notagram\Notation\Writer;
+use Notagram\Notation\WrittenBlock;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
+use Notagram\Question\Choice;
+use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+use Notagram\Question\Weight;
+
+/** Writes GIFT in normal form: one answer a line, indented by two; only what must be escaped is. */
+final readonly class GiftWriter implements Writer
+{
+    private const MARKS_IN_STEM = '{}';
+    private const MARKS_IN_ANSWERS = '=~#{}';
+    private const MARKS_IN_TITLE = ':{}';
+
+    public function write(BlockReading $reading): WrittenBlock
+    {
+        return match ($reading->kind) {
+            BlockKind::Question => $this->question($reading->question ?? throw new \LogicException('A question block holds a question.')),
+            BlockKind::Category => new WrittenBlock('$CATEGORY: '.implode('/', str_replace('/', '//', $reading->category ?? []))),
+            BlockKind::Comment => new WrittenBlock($this->comments($reading->comments)),
+            BlockKind::Stray => new WrittenBlock($this->comments($reading->comments)),
+            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('It could not be read, so it cannot be written.')),
+            BlockKind::Blank => WrittenBlock::nothing(),
+        };
+    }
+
+    /** @param list<string> $lines */
+    private function comments(array $lines): string
+    {
+        return implode("\n", array_map(static fn (string $line) => rtrim('// '.$line), $lines));
+    }
+
+    private function question(Question $question): WrittenBlock
+    {
+        $comments = $question->comments;
+        $hasPoints = [] !== array_filter($comments, static fn (string $line) => str_contains($line, "({$question->points} point"));
+        if (null !== $question->points && !$hasPoints) {
+            $comments[] = \sprintf('(%s %s)', $question->points, '1' === $question->points ? 'point' : 'points');
+        }
+        $lines = [] === $comments ? '' : $this->comments($comments)."\n";
+        $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
+        $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
+        $losses = $this->losses($question);
+        if ($question->answers instanceof Gap) {
+            $text = $title.$format.$this->gap($question->answers, $question);
+        } else {
+            $stem = GiftText::spelled($question->stem->text, self::MARKS_IN_STEM);
+            $answers = $this->answers($question);
+            $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
+        }
+
+        return new WrittenBlock($lines.$text, $losses);
+    }
+
+    /** The words on both sides keep their distance from the gap; its answers stand on one line. */
+    private function gap(Gap $gap, Question $question): string
+    {
+        $before = GiftText::spelled(rtrim($gap->before), self::MARKS_IN_STEM).(str_ends_with($gap->before, ' ') ? ' ' : '');
+        $after = (str_starts_with($gap->after, ' ') ? ' ' : '').GiftText::spelled(ltrim($gap->after), self::MARKS_IN_STEM);
+        $entries = $gap->filler instanceof Choice
+            ? array_map(fn (Option $option) => $this->option($option, $gap->filler, $question), $gap->filler->options)
+            : array_map(fn (AcceptedAnswer $answer) => $this->accepted($answer, $question), $gap->filler->accepted);
+        $explanation = null === $question->explanation ? '' : ' ####'.$this->text($question->explanation, $question);
+
+        return $before.'{'.implode(' ', $entries).$explanation.'}'.$after;
+    }
+
+    private function answers(Question $question): string
+    {
+        $answers = $question->answers;
+        $entries = match (true) {
+            $answers instanceof Choice, $answers instanceof MultipleResponse => array_map(fn (Option $option) => $this->option($option, $answers, $question), $answers->options),
+            $answers instanceof ShortAnswer => array_map(fn (AcceptedAnswer $answer) => $this->accepted($answer, $question), $answers->accepted),
+            $answers instanceof Matching => array_map(fn (Pair $pair) => $this->pair($pair, $question), $answers->pairs),
+            $answers instanceof Numeric => $this->numbers($answers, $question),
+            $answers instanceof TrueFalse => [$this->trueFalse($answers, $question)],
+            $answers instanceof Essay => [''],
+            $answers instanceof Stimulus => null,
+            $answers instanceof Gap => throw new \LogicException('A gap is written within its sentence.'),
+        };
+        if (null === $entries) {
+            return '';
+        }
+        if (null !== $question->explanation) {
+            $entries[] = '####'.$this->text($question->explanation, $question);
+        }
+        $entries = array_values(array_filter($entries, static fn (string $entry) => '' !== $entry));
+        $isShort = \count($entries) < 2 && !str_contains($entries[0] ?? '', "\n");
+        if ($isShort || $answers instanceof TrueFalse) {
+            return '{'.implode("\n  ", $entries).'}';
+        }
+
+        return "{\n  ".implode("\n  ", $entries)."\n}";
+    }
+
+    private function option(Option $option, Choice|MultipleResponse $answers, Question $question): string
+    {
+        $mark = match (true) {
+            $answers instanceof MultipleResponse => PercentMark::spell($option->weight),
+            $option->isKey && $option->weight->equals(Weight::full()) => '=',
+            $option->isKey => '='.self::percent($option->weight),
+            $option->weight->isZero() => '~',
+            default => PercentMark::spell($option->weight),
+        };
+
+        return $mark.$this->text($option->text, $question).$this->feedback($option->feedback, $question);
+    }
+
+    private function accepted(AcceptedAnswer $answer, Question $question): string
+    {
+        $percent = $answer->weight->equals(Weight::full()) ? '' : self::percent($answer->weight);
+
+        return '='.$percent.GiftText::spelled($answer->text, self::MARKS_IN_ANSWERS).$this->feedback($answer->feedback, $question);
+    }
+
+    private function pair(Pair $pair, Question $question): string
+    {
+        $prompt = $this->text($pair->prompt, $question);
+
+        return rtrim('='.('' === $prompt ? '' : $prompt.' ').'-> '.GiftText::spelled($pair->match, self::MARKS_IN_ANSWERS));
+    }
+
+    /** @return list<string> */
+    private function numbers(Numeric $answers, Question $question): array
+    {
+        $entries = array_map(function (AcceptedNumber $number) use ($question): string {
+            $percent = $number->weight->equals(Weight::full()) ? '' : self::percent($number->weight);
+            $spelled = match (true) {
+                $number->isRange => $number->first.'..'.$number->second,
+                '0' === $number->second => $number->first,
+                default => $number->first.':'.$number->second,
+            };
+
+            return $percent.$spelled.$this->feedback($number->feedback, $question);
+        }, $answers->numbers);
+        if (1 === \count($entries) && !str_starts_with($entries[0], '%')) {
+            return ['#'.$entries[0]];
+        }
+
+        return ['#', ...array_map(static fn (string $entry) => '='.$entry, $entries)];
+    }
+
+    private function trueFalse(TrueFalse $answers, Question $question): string
+    {
+        $wrong = $this->feedback($answers->feedbackWhenWrong, $question);
+        $right = $this->feedback($answers->feedbackWhenRight, $question);
+
+        return match ($answers->answer) {
+            true => 'TRUE',
+            false => 'FALSE',
+            null => '',
+        }.('' === $wrong && '' !== $right ? '#' : $wrong).$right;
+    }
+
+    private function feedback(?FormattedText $feedback, Question $question): string
+    {
+        return null === $feedback ? '' : '#'.$this->text($feedback, $question);
+    }
+
+    /** Texts inherit the stem's format, so theirs is written only where it is another. */
+    private function text(FormattedText $text, Question $question): string
+    {
+        $format = $text->format === $question->stem->format ? '' : "[{$text->format}]";
+
+        return $format.GiftText::spelled($text->text, self::MARKS_IN_ANSWERS);
+    }
+
+    private static function percent(Weight $weight): string
+    {
+        return '%'.$weight->rounded(PercentMark::DECIMALS).'%';
+    }
+
+    /** @return list<Loss> */
+    private function losses(Question $question): array
+    {
+        $losses = [];
+        if ($question->answers instanceof TrueFalse && null === $question->answers->answer) {
+            $losses[] = Loss::changed('It is not marked yet: without T or F it becomes an essay.');
+        }
+        if ($question->answers instanceof Choice) {
+            $losses = [...$losses, ...$this->lossesOfChoice($question->answers->options)];
+        }
+        $weights = array_map(static fn (Option $option) => $option->weight, $question->options());
+        foreach ($weights as $weight) {
+            if (!PercentMark::holdsExactly($weight)) {
+                $losses[] = Loss::reduced('Its marks are rounded to five decimals.');
+                break;
+            }
+        }
+        foreach ($question->accepted() as $answer) {
+            if (str_contains($answer->text, '->')) {
+                $losses[] = Loss::changed('An accepted answer holds ->, so it will be read as a matching question.');
+                break;
+            }
+        }
+        foreach ($question->answers instanceof Matching ? $question->answers->pairs : [] as $pair) {
+            if (str_contains($pair->prompt->text, '->')) {
+                $losses[] = Loss::changed('A prompt holds ->, so its pair will be cut there.');
+                break;
+            }
+        }
+
+        return $losses;
+    }
+
+    /**
+     * @param list<Option> $options
+     *
+     * @return list<Loss>
+     */
+    private function lossesOfChoice(array $options): array
+    {
+        return match (true) {
+            [] === $options => [Loss::changed('It has no options: it becomes an essay.')],
+            1 === \count($options) && $options[0]->isKey => [Loss::changed('With one option alone it becomes a typed answer.')],
+            default => [],
+        };
+    }
+}

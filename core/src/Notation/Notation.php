@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+interface Notation
+{
+    /** As it goes over the wire and on the command line. */
+    public function id(): string;
+
+    /** As people call it. */
+    public function label(): string;
+
+    public function reader(): Reader;
+
+    public function writer(): Writer;
+
+    /** How many places in a text speak for this notation; used only to choose one when a text is brought in. */
+    public function signsIn(string $text): int;
+
+    /**
+     * A small example for each type of question that it can hold.
+     *
+     * @return list<Example>
+     */
+    public function examples(): array;
+}

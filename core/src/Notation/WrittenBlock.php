@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+/** A block in another notation. Its lines are parted by LF and it ends without one; empty where nothing is written. */
+final readonly class WrittenBlock
+{
+    /**
+     * @param list<Loss> $losses
+     */
+    public function __construct(public string $text, public array $losses = [])
+    {
+    }
+
+    public static function nothing(Loss ...$losses): self
+    {
+        return new self('', array_values($losses));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Question;
+
+/** A text with the format its author wrote it in; lines are parted by LF. */
+final readonly class FormattedText
+{
+    public const AUTO = 'auto';
+    public const HTML = 'html';
+    public const MARKDOWN = 'markdown';
+    public const PLAIN = 'plain';
+
+    /**
+     * @param string $format one of the constants, or the word as written where it is another
+     */
+    public function __construct(public string $text, public string $format = self::AUTO)
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return '' === $this->text;
+    }
+
+    /** The text with every run of white space made one blank: as a pupil reads it. */
+    public function collapsed(): string
+    {
+        return trim((string) preg_replace('/[\s\x{A0}]+/u', ' ', $this->text));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Question;
+
+/**
+ * One assessable unit, as its author means it; how a notation spells it is that notation's affair.
+ *
+ * Spans within it are relative to the block it was read from.
+ */
+final readonly class Question
+{
+    /**
+     * @param ?string      $points   a decimal as written, null where none was set (then it is worth one)
+     * @param list<string> $comments the author's notes above or in the question, without their marks
+     * @param list<string> $tags
+     */
+    public function __construct(
+        public Answers $answers,
+        public FormattedText $stem,
+        public ?string $title = null,
+        public ?FormattedText $explanation = null,
+        public ?string $points = null,
+        public array $comments = [],
+        public ?string $id = null,
+        public array $tags = [],
+    ) {
+    }
+
+    public function type(): QuestionType
+    {
+        return $this->answers->type();
+    }
+
+    /**
+     * What a pupil picks from: the options of a choice, of several answers, or of a chosen gap; empty for other types.
+     *
+     * @return list<Option>
+     */
+    public function options(): array
+    {
+        $answers = $this->answers instanceof Gap ? $this->answers->filler : $this->answers;
+
+        return $answers instanceof Choice || $answers instanceof MultipleResponse ? $answers->options : [];
+    }
+
+    /**
+     * What counts as right when a pupil types: of a typed answer or a typed gap; empty for other types.
+     *
+     * @return list<AcceptedAnswer>
+     */
+    public function accepted(): array
+    {
+        $answers = $this->answers instanceof Gap ? $this->answers->filler : $this->answers;
+
+        return $answers instanceof ShortAnswer ? $answers->accepted : [];
+    }
+}

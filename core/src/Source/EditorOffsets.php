@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Source;
+
+/**
+ * Turns byte offsets of one text into the offsets of a browser editor, and back.
+ *
+ * Such an editor counts UTF-16 units and one position for each line break, CRLF included.
+ * Ascending questions are cheap: the last place found is remembered.
+ */
+final class EditorOffsets
+{
+    private readonly bool $isPlain;
+    private int $byte = 0;
+    private int $editor = 0;
+
+    public function __construct(private readonly string $text)
+    {
+        $this->isPlain = !str_contains($text, "\r") && 1 !== preg_match('/[\x80-\xFF]/', $text);
+    }
+
+    public function toEditor(int $byteOffset): int
+    {
+        if ($this->isPlain) {
+            return $byteOffset;
+        }
+        if ($byteOffset < $this->byte) {
+            $this->byte = $this->editor = 0;
+        }
+        $this->editor += self::lengthOf(substr($this->text, $this->byte, $byteOffset - $this->byte));
+        $this->byte = $byteOffset;
+
+        return $this->editor;
+    }
+
+    /**
+     * @throws \OutOfRangeException if the text is shorter than that
+     */
+    public function toByte(int $editorOffset): int
+    {
+        if ($this->isPlain) {
+            if ($editorOffset < 0 || $editorOffset > \strlen($this->text)) {
+                throw new \OutOfRangeException("The text has no place {$editorOffset}.");
+            }
+
+            return $editorOffset;
+        }
+        if ($editorOffset < $this->editor) {
+            $this->byte = $this->editor = 0;
+        }
+        while ($this->editor < $editorOffset) {
+            // A run of plain bytes counts one each; the rest goes a character at a time.
+            $run = min(strspn($this->text, self::PLAIN, $this->byte), $editorOffset - $this->editor);
+            if ($run > 0) {
+                $this->byte += $run;
+                $this->editor += $run;
+                continue;
+            }
+            if ($this->byte >= \strlen($this->text)) {
+                throw new \OutOfRangeException("The text has no place {$editorOffset}.");
+            }
+            $lead = \ord($this->text[$this->byte]);
+            $this->byte += match (true) {
+                0x0D === $lead => "\n" === ($this->text[$this->byte + 1] ?? '') ? 2 : 1,
+                $lead >= 0xF0 => 4,
+                $lead >= 0xE0 => 3,
+                $lead >= 0xC0 => 2,
+                default => 1,
+            };
+            $this->editor += $lead >= 0xF0 ? 2 : 1;
+        }
+
+        return $this->byte;
+    }
+
+    /** The length of a text as a browser editor counts it. */
+    public static function lengthOf(string $text): int
+    {
+        return mb_strlen($text, 'UTF-8')
+            + preg_match_all('/[\xF0-\xF4]/', $text)
+            - substr_count($text, "\r\n");
+    }
+
+    private const PLAIN = "\n\t !\"#$%&'()*+,-./0123456789:;<=>?@ABCDEFGHIJKLMNOPQRSTUVWXYZ[\\]^_`abcdefghijklmnopqrstuvwxyz{|}~";
+}

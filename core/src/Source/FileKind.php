@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Source;
+
+/** What a file is by its first bytes, so far as it decides whether it can be read as a text. */
+enum FileKind
+{
+    case Text;
+    case WordProcessor;
+    case Spreadsheet;
+    case Pdf;
+    case Archive;
+    case Picture;
+    case Binary;
+
+    public static function of(string $bytes): self
+    {
+        if (str_starts_with($bytes, "PK\x03\x04")) {
+            return match (true) {
+                str_contains($bytes, 'word/document.xml'),
+                str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::WordProcessor,
+                str_contains($bytes, 'xl/workbook.xml'),
+                str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::Spreadsheet,
+                default => self::Archive,
+            };
+        }
+
+        return match (true) {
+            str_starts_with($bytes, "\xD0\xCF\x11\xE0"), str_starts_with($bytes, '{\rtf') => self::WordProcessor,
+            str_starts_with($bytes, '%PDF-') => self::Pdf,
+            str_starts_with($bytes, "\x89PNG"), str_starts_with($bytes, "\xFF\xD8\xFF"), str_starts_with($bytes, 'GIF8') => self::Picture,
+            self::looksBinary($bytes) => self::Binary,
+            default => self::Text,
+        };
+    }
+
+    /** Why it is not read, and what to do instead; null for a text. */
+    public function refusal(): ?string
+    {
+        return match ($this) {
+            self::Text => null,
+            self::WordProcessor => 'This is a word-processor file, which cannot be read yet. Open it there and save it as plain text (UTF-8), or copy its text and paste it here.',
+            self::Spreadsheet => 'This is a spreadsheet, which cannot be read yet. Copy its cells and paste them here as text.',
+            self::Pdf => 'This is a PDF, which cannot be read yet. Copy its text and paste it here.',
+            self::Archive => 'This is an archive. Unpack it and bring in the text files that are in it.',
+            self::Picture => 'This is a picture. Only texts can be read.',
+            self::Binary => 'This does not look like a text: it is full of bytes that no text holds. Choose a text file.',
+        };
+    }
+
+    private static function looksBinary(string $bytes): bool
+    {
+        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
+            return false;
+        }
+        $sample = substr($bytes, 0, 8_192);
+        $controls = preg_match_all('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $sample);
+
+        return $controls > 4 && $controls > \strlen($sample) / 20;
+    }
+}

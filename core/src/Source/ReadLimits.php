@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Source;
+
+/** How much is read at most. What is beyond is refused with a sentence, never cut off. */
+final readonly class ReadLimits
+{
+    public const MAX_FILE_BYTES = 20_000_000;
+
+    /** A text with more tags than this is proofed as plain text: no pupil sees such a thing, and no parser should. */
+    public const MAX_TAGS_PER_TEXT = 1_000;
+
+    /** A text longer than this is proofed as plain text. */
+    public const MAX_RENDERED_BYTES = 200_000;
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests;
+
+use Notagram\Check\CheckedSheet;
+use Notagram\Check\Checker;
+use Notagram\Check\Mender;
+use Notagram\Check\PlacedFinding;
+use Notagram\Handover\Conversion;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\LineMap;
+use Notagram\Source\SourceText;
+
+/**
+ * A plain file with sections: a source, and what is to be read, found, mended and written from it.
+ *
+ * A section starts with a line such as "--- findings". bin/fixtures writes the expected sections anew; its diff is reviewed.
+ */
+final readonly class Fixture
+{
+    public const FOLDER = __DIR__.'/../fixtures';
+
+    /** @param array<string, string> $sections */
+    private function __construct(public string $path, public array $sections)
+    {
+    }
+
+    /** @return array<string, self> by path */
+    public static function all(): array
+    {
+        $fixtures = [];
+        foreach (glob(self::FOLDER.'/*/*.sheettest') ?: [] as $path) {
+            $fixtures[substr($path, \strlen(self::FOLDER) + 1, -\strlen('.sheettest'))] = self::load($path);
+        }
+
+        return $fixtures;
+    }
+
+    private static function load(string $path): self
+    {
+        $parts = preg_split('/^--- ([a-z]+)\n/m', (string) file_get_contents($path), -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $sections = ['title' => trim($parts[0])];
+        for ($index = 1; $index + 1 < \count($parts); $index += 2) {
+            $sections[$parts[$index]] = substr($parts[$index + 1], 0, -1);
+        }
+
+        return new self($path, $sections);
+    }
+
+    public function notation(): Notation
+    {
+        return Notations::find(trim($this->sections['notation'])) ?? throw new \LogicException("{$this->path} names no notation.");
+    }
+
+    public function source(): SourceText
+    {
+        return SourceText::fromUtf8($this->sections['source']);
+    }
+
+    public function checked(): CheckedSheet
+    {
+        return (new Checker())->check(ReadSheet::of($this->source(), $this->notation()));
+    }
+
+    /** @return array<string, string> what the program makes of the source, section by section */
+    public function actual(): array
+    {
+        $checked = $this->checked();
+        $actual = [
+            'blocks' => implode("\n", array_map(static fn (PlacedBlock $placed) => ModelLine::of($placed), array_filter(
+                $checked->sheet->blocks,
+                static fn (PlacedBlock $placed) => 'blank' !== $placed->block->kind->value,
+            ))),
+            'findings' => implode("\n", array_map(fn (PlacedFinding $placed) => $this->finding($placed), $checked->findings())),
+        ];
+        $mended = (new Mender())->mend($this->source(), $this->notation())->source->text;
+        if ($mended !== $this->sections['source']) {
+            $actual['mended'] = $mended;
+        }
+        foreach (Notations::all() as $target) {
+            $conversion = Conversion::of($checked->sheet, $target);
+            $losses = '';
+            foreach ($conversion->blocks as $block) {
+                foreach ($block->written->losses as $loss) {
+                    $losses .= \sprintf("%s %s: %s\n", $block->placed->number ?? '-', $loss->kind->value, $loss->message);
+                }
+            }
+            $actual[$target->id()] = $conversion->text().$losses;
+        }
+
+        return $actual;
+    }
+
+    /** The file with its expectations written anew. */
+    public function rewritten(): string
+    {
+        $file = $this->sections['title']."\n--- notation\n".trim($this->sections['notation'])."\n--- source\n".$this->sections['source']."\n";
+        foreach ($this->actual() as $name => $content) {
+            $file .= "--- {$name}\n{$content}\n";
+        }
+
+        return $file;
+    }
+
+    private function finding(PlacedFinding $placed): string
+    {
+        $finding = $placed->finding;
+        $position = (new LineMap($this->sections['source']))->positionAt($finding->span->start);
+        $fix = $finding->fix;
+
+        return \sprintf(
+            '%d:%d %s %s %s%s',
+            $position->line,
+            $position->column,
+            $finding->level->value,
+            $finding->code,
+            json_encode($finding->span->of($this->sections['source']), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
+            null === $fix ? '' : ($fix->isSafe ? ' mend: ' : ' offer: ').$fix->label,
+        );
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests;
+
+use Notagram\Check\Checker;
+use Notagram\Check\PlacedFinding;
+use Notagram\Finding\Finding;
+use Notagram\Finding\TextEdit;
+use Notagram\Handover\Conversion;
+use Notagram\Handover\Json\QuestionJson;
+use Notagram\Notation\Block;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\Question;
+use Notagram\Source\SourceText;
+use Notagram\Source\Span;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold whatever the text: checked over every fixture, and over texts made by cutting and splicing them. */
+final class LawsTest extends TestCase
+{
+    private const SPLICES_A_FIXTURE = 40;
+
+    /** @return iterable<string, array{Fixture}> */
+    public static function fixtures(): iterable
+    {
+        foreach (Fixture::all() as $path => $fixture) {
+            yield $path => [$fixture];
+        }
+    }
+
+    #[DataProvider('fixtures')]
+    public function testBlocksCoverTheTextAndSpansNest(Fixture $fixture): void
+    {
+        foreach (self::variants($fixture) as $text) {
+            $sheet = ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation());
+            $checker = new Checker();
+            $covered = 0;
+            foreach ($sheet->blocks as $placed) {
+                self::assertSame($covered, $placed->block->start, "A stretch before byte {$placed->block->start} is lost in:\n{$text}");
+                self::assertGreaterThan($placed->block->start, $placed->block->end);
+                $covered = $placed->block->end;
+                $whole = new Span(0, $placed->block->end - $placed->block->start);
+                foreach ($checker->findingsIn($placed->reading, $placed->block->textIn($text)) as $finding) {
+                    self::assertTrue($whole->contains($finding->span), "{$finding->code} reaches out of its block in:\n{$text}");
+                }
+                $end = 0;
+                foreach ($placed->reading->tokens as $token) {
+                    self::assertGreaterThanOrEqual($end, $token->start, "Tokens overlap in:\n{$text}");
+                    self::assertGreaterThan($token->start, $token->end);
+                    $end = $token->end;
+                }
+                self::assertLessThanOrEqual($whole->end, $end);
+                foreach ($placed->reading->question?->options() ?? [] as $option) {
+                    self::assertTrue($whole->contains($option->span));
+                    self::assertTrue($option->span->contains($option->mark));
+                }
+            }
+            self::assertSame(\strlen($text), $covered);
+        }
+    }
+
+    #[DataProvider('fixtures')]
+    public function testABlockReadAloneReadsAsInItsSheet(Fixture $fixture): void
+    {
+        foreach (self::variants($fixture) as $text) {
+            $byId = [];
+            foreach (ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation())->blocks as $placed) {
+                $id = $placed->block->idIn($text, $fixture->notation()->id());
+                $alone = new Block($placed->block->kind, 0, $placed->block->end - $placed->block->start, $placed->block->touchesPrevious, $placed->block->touchesNext, $placed->block->startsMidLine);
+                $reading = $fixture->notation()->reader()->read($alone, $placed->block->textIn($text));
+                self::assertEquals($placed->reading, $reading);
+                self::assertEquals($byId[$id] ??= $reading, $reading, 'Two blocks with one name read differently.');
+            }
+        }
+    }
+
+    #[DataProvider('fixtures')]
+    public function testWhatIsWrittenReadsBackTheSame(Fixture $fixture): void
+    {
+        foreach ([$fixture->source()->text, ...self::variants($fixture)] as $text) {
+            $sheet = ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation());
+            foreach (Notations::all() as $target) {
+                $conversion = Conversion::of($sheet, $target);
+                $expected = [];
+                foreach ($conversion->blocks as $block) {
+                    if (null !== $block->placed->reading->question && '' !== $block->written->text) {
+                        // What loses something is read back, but not as it was.
+                        $expected[] = [] === $block->written->losses ? self::essence($block->placed->reading->question) : null;
+                    }
+                }
+                $again = ReadSheet::of(SourceText::fromUtf8($conversion->text()), $target);
+                $actual = [];
+                foreach ($again->blocks as $placed) {
+                    if (null !== $placed->reading->question) {
+                        $actual[] = self::essence($placed->reading->question);
+                    }
+                }
+                self::assertCount(\count($expected), $actual);
+                $actual = array_map(static fn (?array $one, array $other) => null === $one ? null : $other, $expected, $actual);
+                self::assertEquals($expected, $actual, "Written as:\n".$conversion->text()."\nfrom:\n{$text}");
+                if (!$conversion->dropsOrChanges()) {
+                    self::assertSame($conversion->text(), Conversion::of($again, $target)->text(), 'Writing a second time changes the text.');
+                }
+            }
+        }
+    }
+
+    #[DataProvider('fixtures')]
+    public function testFixesObeyTheirLaw(Fixture $fixture): void
+    {
+        foreach (self::variants($fixture) as $text) {
+            $findings = self::findings($text, $fixture->notation());
+            foreach ($findings as $placed) {
+                $fix = $placed->finding->fix;
+                if (null === $fix || [] === $fix->edits) {
+                    continue;
+                }
+                $mended = $fix->appliedTo($text);
+                $after = self::findings($mended, $fixture->notation());
+                $code = $placed->finding->code;
+                $count = static fn (array $of, string $what): int => \count(array_filter($of, static fn (PlacedFinding $one) => $one->finding->code === $what));
+                self::assertLessThan($count($findings, $code), $count($after, $code), "{$code} stays after “{$fix->label}” in:\n{$text}\nwhich gave:\n{$mended}");
+                if ($fix->isSafe) {
+                    self::assertSame(self::untouched($text, $fix->edits), self::keptOf($mended, $fix->edits), 'A byte outside the edits changed.');
+                }
+            }
+        }
+    }
+
+    /**
+     * The fixture's text, and as many made from it by cutting pieces out and putting others in: the same at every run.
+     *
+     * @return list<string>
+     */
+    private static function variants(Fixture $fixture): array
+    {
+        $text = $fixture->source()->text;
+        $texts = [$text, str_replace("\n", "\r\n", $text), str_replace("\n", "\r", $text)];
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(crc32($fixture->path)));
+        $pieces = ["\n", "\n\n", '{', '}', '=', '~', '%50%', '#', '####', '::', "\n::T::", '\\', '->', ' ', "\n// note\n", "\n\$CATEGORY: A/B\n", 'A. ', "\nB) x", "\nANSWER: A\n", '1. ', 'é🐝', '[html]', '<b>', "\r\n"];
+        for ($index = 0; $index < self::SPLICES_A_FIXTURE; ++$index) {
+            $characters = mb_str_split($text);
+            for ($changes = $random->getInt(1, 3); $changes > 0; --$changes) {
+                $at = $random->getInt(0, \count($characters));
+                array_splice($characters, $at, $random->getInt(0, 3), [$pieces[$random->getInt(0, \count($pieces) - 1)]]);
+            }
+            $texts[] = implode('', $characters);
+        }
+
+        return $texts;
+    }
+
+    /** @return array<string, mixed> what two readings of a question must share */
+    private static function essence(Question $question): array
+    {
+        $json = QuestionJson::of($question);
+        foreach (['options', 'accepted', 'numbers'] as $list) {
+            foreach ($json[$list] ?? [] as $index => $entry) {
+                $json[$list][$index]['weight'] = number_format((float) $entry['weight'], 5);
+            }
+        }
+        $json['comments'] ??= [];
+
+        return $json;
+    }
+
+    /** @return list<PlacedFinding> */
+    private static function findings(string $text, Notation $notation): array
+    {
+        return (new Checker())->check(ReadSheet::of(SourceText::fromUtf8($text), $notation))->findings();
+    }
+
+    /** @param list<TextEdit> $edits */
+    private static function untouched(string $text, array $edits): string
+    {
+        foreach (array_reverse($edits) as $edit) {
+            $text = substr_replace($text, '', $edit->span->start, $edit->span->length());
+        }
+
+        return $text;
+    }
+
+    /** @param list<TextEdit> $edits */
+    private static function keptOf(string $mended, array $edits): string
+    {
+        $shift = 0;
+        $places = [];
+        foreach ($edits as $edit) {
+            $places[] = [$edit->span->start + $shift, \strlen($edit->text)];
+            $shift += \strlen($edit->text) - $edit->span->length();
+        }
+        foreach (array_reverse($places) as [$start, $length]) {
+            $mended = substr_replace($mended, '', $start, $length);
+        }
+
+        return $mended;
+    }
+}
