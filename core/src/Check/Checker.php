@@ -7,6 +7,7 @@ namespace Notagram\Check;
 use Notagram\Finding\Finding;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 
 /** Runs the rules. */
 final readonly class Checker
@@ -54,7 +55,7 @@ final readonly class Checker
     }
 
     /** @return list<Finding> */
-    public function findingsOfSheet(ReadSheet $sheet, SheetWishes $wishes): array
+    public function findingsOfSheet(SheetOverview $sheet, SheetWishes $wishes): array
     {
         $findings = [];
         foreach ($this->sheetRules as $rule) {
@@ -71,7 +72,7 @@ final readonly class Checker
             $ofBlocks[] = $this->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text));
         }
 
-        return new CheckedSheet($sheet, $ofBlocks, $this->findingsOfSheet($sheet, $wishes));
+        return new CheckedSheet($sheet, $ofBlocks, $this->findingsOfSheet($sheet->overview(), $wishes));
     }
 
     /**

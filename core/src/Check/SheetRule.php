@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Check;
 
 use Notagram\Finding\Finding;
-use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 
-/** Says what only the whole sheet shows. Its spans are the sheet's. */
+/** Says what the whole sheet shows at a glance, so that it can be asked at every key press. Its spans are the sheet's. */
 interface SheetRule
 {
     /** @return iterable<Finding> */
-    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable;
+    public function check(SheetOverview $sheet, SheetWishes $wishes): iterable;
 }

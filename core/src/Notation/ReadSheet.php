@@ -31,9 +31,8 @@ final readonly class ReadSheet
         return new self($source, $notation, $blocks);
     }
 
-    /** Questions and broken blocks: the number an author counts to. */
-    public function count(): int
+    public function overview(): SheetOverview
     {
-        return \count(array_filter($this->blocks, static fn (PlacedBlock $placed) => null !== $placed->number));
+        return SheetOverview::of($this->source, array_map(static fn (PlacedBlock $placed) => $placed->block, $this->blocks));
     }
 }

@@ -8,7 +8,7 @@ use Notagram\Check\SheetRule;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
-use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 use Notagram\Source\Encoding;
 use Notagram\Source\Span;
 
@@ -17,7 +17,7 @@ final readonly class ByteOrderMark implements SheetRule
 {
     public const CODE = 'text.bom';
 
-    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    public function check(SheetOverview $sheet, SheetWishes $wishes): iterable
     {
         // In another encoding, that is what must be mended, and the mark goes with it.
         if (!$sheet->source->hasBom || Encoding::Utf8 !== $sheet->source->encoding) {

@@ -7,7 +7,7 @@ namespace Notagram\Check\Rule;
 use Notagram\Check\SheetRule;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
-use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 use Notagram\Source\Span;
 
 /** Doubts a number of questions other than the person expects. */
@@ -15,10 +15,10 @@ final readonly class CountDiffers implements SheetRule
 {
     public const CODE = 'sheet.count-differs';
 
-    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    public function check(SheetOverview $sheet, SheetWishes $wishes): iterable
     {
         $expected = $wishes->expectedQuestions;
-        $count = $sheet->count();
+        $count = $sheet->questions;
         if (null === $expected || $expected === $count) {
             return;
         }

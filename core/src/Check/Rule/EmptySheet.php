@@ -7,7 +7,7 @@ namespace Notagram\Check\Rule;
 use Notagram\Check\SheetRule;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
-use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 use Notagram\Source\Span;
 
 /** Faults a sheet without any question. */
@@ -15,9 +15,9 @@ final readonly class EmptySheet implements SheetRule
 {
     public const CODE = 'sheet.empty';
 
-    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    public function check(SheetOverview $sheet, SheetWishes $wishes): iterable
     {
-        if (0 === $sheet->count()) {
+        if (0 === $sheet->questions) {
             yield Finding::fault(self::CODE, Span::at(0), 'There is no question in this sheet.', 'Write one, paste some, or insert an example.');
         }
     }

@@ -8,7 +8,7 @@ use Notagram\Check\SheetRule;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
-use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 use Notagram\Source\Encoding;
 use Notagram\Source\Span;
 
@@ -17,7 +17,7 @@ final readonly class NotUtf8 implements SheetRule
 {
     public const CODE = 'text.not-utf8';
 
-    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    public function check(SheetOverview $sheet, SheetWishes $wishes): iterable
     {
         if (Encoding::Utf8 === $sheet->source->encoding) {
             return;

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use Notagram\Check\CheckedSheet;
+use Notagram\Check\Checker;
+use Notagram\Check\PlacedFinding;
+use Notagram\Check\SheetWishes;
+use Notagram\Finding\Level;
+use Notagram\Handover\Json\SheetJson;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\LineMap;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('check', 'Prints what is wrong or doubtful, and where')]
+final class CheckCommand extends SheetCommand
+{
+    protected function configure(): void
+    {
+        $this->takesFiles(InputArgument::IS_ARRAY | InputArgument::REQUIRED, 'files, folders, or - for standard input')->takesFormat()
+            ->addOption('level', null, InputOption::VALUE_REQUIRED, 'the least level that is printed: fault, doubt or hint', 'hint')
+            ->addOption('expect', null, InputOption::VALUE_REQUIRED, 'how many questions there should be');
+    }
+
+    protected function carryOut(InputInterface $input, OutputInterface $output): int
+    {
+        $wantsJson = $this->wantsJson($input);
+        $least = Level::tryFrom((string) $input->getOption('level')) ?? throw new UnreadableFile('The level is fault, doubt or hint.');
+        $wishes = new SheetWishes($this->expected($input));
+        $faults = 0;
+        $json = [];
+        $sources = $this->sources($input);
+        foreach ($sources as $file => $source) {
+            $checked = (new Checker())->check(ReadSheet::of($source, $this->notation($input, $source)), $wishes);
+            $faults += $checked->summary()->faults + $checked->summary()->broken;
+            if ($wantsJson) {
+                $json[] = ['file' => $file] + SheetJson::of($checked, $least);
+            } else {
+                $this->text($output, $file, $checked, $least);
+            }
+        }
+        if ($wantsJson) {
+            self::json($output, ReadCommand::oneOrList($json, $input));
+        }
+
+        return 0 === $faults ? self::CLEAN : self::FAULTS;
+    }
+
+    private function expected(InputInterface $input): ?int
+    {
+        $expected = $input->getOption('expect');
+        if (null === $expected) {
+            return null;
+        }
+
+        return \is_string($expected) && ctype_digit($expected) && \strlen($expected) < 8 ? (int) $expected : throw new UnreadableFile('The expected number is a whole number, such as --expect=50.');
+    }
+
+    private function text(OutputInterface $output, string $file, CheckedSheet $checked, Level $least): void
+    {
+        $lines = new LineMap($checked->sheet->source->text);
+        foreach ($checked->findings() as $placed) {
+            if ($placed->finding->level->isAtLeast($least)) {
+                $output->writeln($this->line($file, $placed, $lines), OutputInterface::OUTPUT_RAW);
+            }
+        }
+        $summary = $checked->summary();
+        self::say($output, \sprintf('%s: %d of %d sound.', $file, $summary->sound, $summary->questions + $summary->broken));
+    }
+
+    private function line(string $file, PlacedFinding $placed, LineMap $lines): string
+    {
+        $finding = $placed->finding;
+        $position = $lines->positionAt($finding->span->start);
+
+        return \sprintf('%s:%d:%d: %s %s %s %s', $file, $position->line, $position->column, $finding->level->value, $finding->code, $finding->message, $finding->advice);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use Notagram\Handover\Conversion;
+use Notagram\Notation\ReadSheet;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('convert', 'Prints the sheet in another notation, and names what is lost')]
+final class ConvertCommand extends SheetCommand
+{
+    protected function configure(): void
+    {
+        $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')
+            ->addOption('to', null, InputOption::VALUE_REQUIRED, 'the notation to write')
+            ->addOption('out', null, InputOption::VALUE_REQUIRED, 'the file to write, instead of standard output')
+            ->addOption('lossy', null, InputOption::VALUE_NONE, 'write it even if questions are dropped or changed');
+    }
+
+    protected function carryOut(InputInterface $input, OutputInterface $output): int
+    {
+        $to = $input->getOption('to');
+        $target = $this->named(\is_string($to) ? $to : throw new UnreadableFile('Say which notation to write, such as --to=aiken.'));
+        $sources = $this->sources($input);
+        $source = reset($sources);
+        $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target);
+        foreach ($conversion->blocks as $block) {
+            foreach ($block->written->losses as $loss) {
+                $where = null === $block->placed->number ? '' : "question {$block->placed->number}: ";
+                self::say($output, "{$where}{$loss->kind->value}: {$loss->message}");
+            }
+        }
+        if ($conversion->dropsOrChanges() && true !== $input->getOption('lossy')) {
+            self::say($output, 'Nothing was written, since questions would be dropped or changed. Say --lossy to write it all the same.');
+
+            return self::FAULTS;
+        }
+        $out = $input->getOption('out');
+        if (!\is_string($out)) {
+            $output->write($conversion->text(), false, OutputInterface::OUTPUT_RAW);
+        } elseif (realpath($out) === realpath((string) $input->getArgument('file')) && false !== realpath($out)) {
+            throw new UnreadableFile('The original is never overwritten: choose another name for --out.');
+        } elseif (false === @file_put_contents($out, $conversion->text())) {
+            throw new UnreadableFile("“{$out}” cannot be written.");
+        }
+
+        return self::CLEAN;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use Notagram\Check\Checker;
+use Notagram\Check\Mender;
+use Notagram\Handover\Json\SheetJson;
+use Notagram\Notation\ReadSheet;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('mend', 'Prints the text with the safe fixes applied')]
+final class MendCommand extends SheetCommand
+{
+    protected function configure(): void
+    {
+        $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')->takesFormat()
+            ->addOption('code', null, InputOption::VALUE_REQUIRED, 'only findings of these codes, parted by commas');
+    }
+
+    protected function carryOut(InputInterface $input, OutputInterface $output): int
+    {
+        $wantsJson = $this->wantsJson($input);
+        $sources = $this->sources($input);
+        $source = reset($sources);
+        $notation = $this->notation($input, $source);
+        $code = $input->getOption('code');
+        $codes = \is_string($code) ? array_map(trim(...), explode(',', $code)) : null;
+        $mended = (new Mender())->mend($source, $notation, $codes);
+        $checked = (new Checker())->check(ReadSheet::of($mended->source, $notation));
+        if ($wantsJson) {
+            self::json($output, ['text' => $mended->source->text, 'mended' => (object) $mended->changes] + SheetJson::of($checked));
+        } else {
+            $output->write($mended->source->text, false, OutputInterface::OUTPUT_RAW);
+            foreach ($mended->changes as $mendedCode => $times) {
+                self::say($output, "{$mendedCode}: {$times} mended.");
+            }
+        }
+
+        return 0 === $checked->summary()->faults ? self::CLEAN : self::FAULTS;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use Notagram\Source\Encoding;
+use Notagram\Source\FileKind;
+use Notagram\Source\ReadLimits;
+use Notagram\Source\SourceText;
+
+/** Finds and reads the files that are named on the command line: files, folders, or - for standard input. */
+final class SheetFiles
+{
+    /** What is taken from a folder: the endings that question files commonly have. */
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'md'];
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, SourceText> by name
+     *
+     * @throws UnreadableFile
+     */
+    public static function read(array $names, ?string $encoding = null): array
+    {
+        $chosen = null === $encoding ? null : Encoding::tryFrom($encoding) ?? throw new UnreadableFile(\sprintf('“%s” is not an encoding that can be read. There are: %s.', $encoding, implode(', ', array_column(Encoding::cases(), 'value'))));
+        $sources = [];
+        foreach ($names as $name) {
+            foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
+                $sources[$file] = self::one($file, $chosen);
+            }
+        }
+
+        return $sources;
+    }
+
+    private static function one(string $name, ?Encoding $encoding): SourceText
+    {
+        if ('-' !== $name && !is_file($name)) {
+            throw new UnreadableFile("There is no file “{$name}”.");
+        }
+        $bytes = @file_get_contents('-' === $name ? 'php://stdin' : $name, false, null, 0, ReadLimits::MAX_FILE_BYTES + 1);
+        if (false === $bytes) {
+            throw new UnreadableFile("“{$name}” cannot be opened.");
+        }
+        if (\strlen($bytes) > ReadLimits::MAX_FILE_BYTES) {
+            throw new UnreadableFile(\sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $name, ReadLimits::MAX_FILE_BYTES / 1_000_000));
+        }
+        $refusal = FileKind::of($bytes)->refusal();
+        if (null !== $refusal) {
+            throw new UnreadableFile("“{$name}”: {$refusal}");
+        }
+
+        return SourceText::fromBytes($bytes, $encoding);
+    }
+
+    /** @return list<string> */
+    private static function inFolder(string $folder): array
+    {
+        $files = [];
+        foreach (scandir($folder) ?: [] as $entry) {
+            $path = rtrim($folder, '/').'/'.$entry;
+            if (is_file($path) && \in_array(strtolower(pathinfo($path, \PATHINFO_EXTENSION)), self::ENDINGS, true)) {
+                $files[] = $path;
+            }
+        }
+        if ([] === $files) {
+            throw new UnreadableFile(\sprintf('There is no question file in “%s” (%s).', $folder, implode(', ', array_map(static fn (string $ending) => ".{$ending}", self::ENDINGS))));
+        }
+
+        return $files;
+    }
+}

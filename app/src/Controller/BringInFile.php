@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\Sheet;
+use App\Repository\SheetRepository;
+use App\View\CreatedView;
+use App\View\ProblemView;
+use Notagram\Notation\Notations;
+use Notagram\Source\FileKind;
+use Notagram\Source\ReadLimits;
+use Notagram\Source\SourceText;
+use OpenApi\Attributes as OA;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** A file as it is: its bytes are kept, its name only shown and given back. */
+#[Route('/api/files', methods: ['POST'])]
+final readonly class BringInFile
+{
+    public function __construct(private SheetRepository $sheets, private ClockInterface $clock)
+    {
+    }
+
+    #[OA\Post(path: '/api/files', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))), responses: [new OA\Response(response: 201, description: 'The new sheet', content: new OA\JsonContent(ref: CreatedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
+    public function __invoke(Request $request): JsonResponse
+    {
+        $file = $request->files->get('file');
+        if (!$file instanceof UploadedFile) {
+            throw new UnprocessableEntityHttpException('No file came with this request.');
+        }
+        if (!$file->isValid() || $file->getSize() > ReadLimits::MAX_FILE_BYTES) {
+            throw new HttpException(413, \sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $file->getClientOriginalName(), ReadLimits::MAX_FILE_BYTES / 1_000_000));
+        }
+        $bytes = $file->getContent();
+        $refusal = FileKind::of($bytes)->refusal();
+        if (null !== $refusal) {
+            throw new UnprocessableEntityHttpException($refusal);
+        }
+        $source = SourceText::fromBytes($bytes);
+        $now = $this->clock->now();
+        $sheet = new Sheet(pathinfo($file->getClientOriginalName(), \PATHINFO_FILENAME), Notations::detect($source->text), $source, $bytes, $file->getClientOriginalName(), $now);
+        $this->sheets->add($sheet, $now);
+
+        return new JsonResponse(new CreatedView($sheet->id, $sheet->title()), 201);
+    }
+}

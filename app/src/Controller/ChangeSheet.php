@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\RevisionReason;
+use App\Entity\Sheet;
+use App\Reading\SheetViews;
+use App\Repository\SheetRepository;
+use App\Request\SheetChangeRequest;
+use App\View\ProblemView;
+use App\View\SheetView;
+use Notagram\Notation\Notations;
+use Notagram\Source\Encoding;
+use OpenApi\Attributes as OA;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/sheets/{id}', methods: ['PATCH'])]
+final readonly class ChangeSheet
+{
+    public function __construct(private SheetRepository $sheets, private SheetViews $views, private ClockInterface $clock)
+    {
+    }
+
+    #[OA\Patch(path: '/api/sheets/{id}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SheetChangeRequest::class)), responses: [new OA\Response(response: 200, description: 'The sheet as it is now', content: new OA\JsonContent(ref: SheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] SheetChangeRequest $change): JsonResponse
+    {
+        if (null !== $change->title) {
+            $sheet->rename($change->title);
+        }
+        if (null !== $change->expected) {
+            $sheet->expectQuestions(0 === $change->expected ? null : $change->expected);
+        }
+        if (null !== $change->notation) {
+            $sheet->readAs(Notations::find($change->notation) ?? throw new UnprocessableEntityHttpException("“{$change->notation}” is not a notation that is known here."));
+        }
+        if (true === $change->plainUtf8) {
+            $sheet->saveAsPlainUtf8();
+        }
+        if (null !== $change->encoding) {
+            $encoding = Encoding::tryFrom($change->encoding) ?? throw new UnprocessableEntityHttpException("“{$change->encoding}” is not an encoding that can be read.");
+            $now = $this->clock->now();
+            $this->sheets->keepRevision($sheet, RevisionReason::NewDecoding, $now);
+            $sheet->decodeAs($encoding, $now);
+        }
+        $this->sheets->save();
+
+        return new JsonResponse($this->views->of($sheet));
+    }
+}

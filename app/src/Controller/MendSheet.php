@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\Sheet;
+use App\Reading\EditedText;
+use App\Request\MendRequest;
+use App\View\ConflictView;
+use App\View\MendedCodeView;
+use App\View\MendedView;
+use App\View\ProblemView;
+use Notagram\Check\Mender;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Says which edits would mend; the browser makes them, so that they can be undone there. */
+#[Route('/api/sheets/{id}/mending', methods: ['POST'])]
+final readonly class MendSheet
+{
+    public function __construct(private Mender $mender)
+    {
+    }
+
+    #[OA\Post(path: '/api/sheets/{id}/mending', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MendRequest::class)), responses: [new OA\Response(response: 200, description: 'The edits', content: new OA\JsonContent(ref: MendedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] MendRequest $mend): JsonResponse
+    {
+        if ($mend->base !== $sheet->textHash()) {
+            throw new ConflictHttpException('The text has changed since. Try again in a moment.');
+        }
+        $mended = $this->mender->mend($sheet->source(), $sheet->notation(), null === $mend->codes ? null : array_values(array_map(strval(...), $mend->codes)));
+
+        return new JsonResponse(new MendedView(
+            EditedText::between($sheet->text(), $mended->source->text),
+            array_map(static fn (string $code, int $times) => new MendedCodeView($code, $times), array_keys($mended->changes), array_values($mended->changes)),
+        ));
+    }
+}

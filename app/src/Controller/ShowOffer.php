@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\View\EncodingView;
+use App\View\ExampleView;
+use App\View\NotationView;
+use App\View\OfferView;
+use App\View\ProblemView;
+use Notagram\Notation\Example;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Source\Encoding;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/offer', methods: ['GET'])]
+final readonly class ShowOffer
+{
+    #[OA\Get(path: '/api/offer', responses: [new OA\Response(response: 200, description: 'Notations and encodings', content: new OA\JsonContent(ref: OfferView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse(new OfferView(
+            array_map(static fn (Notation $notation) => new NotationView(
+                $notation->id(),
+                $notation->label(),
+                array_map(static fn (Example $example) => new ExampleView($example->type, $example->text, $example->explanation), $notation->examples()),
+            ), Notations::all()),
+            array_map(static fn (Encoding $encoding) => new EncodingView($encoding->value, $encoding->label()), Encoding::cases()),
+        ));
+    }
+}

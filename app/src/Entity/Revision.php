@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** A text that a sheet once had, kept whole. */
+#[ORM\Entity]
+class Revision
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    public readonly string $id;
+
+    /** @var resource|string */
+    #[ORM\Column(type: Types::BLOB)]
+    private mixed $compressedText;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public readonly Sheet $sheet,
+        #[ORM\Column(length: 20, enumType: RevisionReason::class)]
+        public readonly RevisionReason $reason,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $at,
+    ) {
+        $this->id = Uuid::v7()->toRfc4122();
+        $this->compressedText = (string) gzcompress($sheet->text());
+    }
+
+    public function text(): string
+    {
+        $compressed = \is_resource($this->compressedText) ? (string) stream_get_contents($this->compressedText, -1, 0) : $this->compressedText;
+
+        return (string) gzuncompress($compressed);
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Notagram\Check\SheetWishes;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Source\Encoding;
+use Notagram\Source\SourceText;
+use Symfony\Component\Uid\Uuid;
+
+/** One text of questions that a person opens and edits, with the bytes it came as. */
+#[ORM\Entity]
+class Sheet
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    public readonly string $id;
+
+    /** Counted by Doctrine: two requests that read the same state cannot both write. */
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    private int $version = 1;
+
+    #[ORM\Column(length: 255)]
+    private string $title;
+
+    #[ORM\Column(length: 20)]
+    private string $notation;
+
+    #[ORM\Column(length: 255, nullable: true)]
+    private ?string $fileName;
+
+    /** @var resource|string */
+    #[ORM\Column(type: Types::BLOB)]
+    private mixed $originalBytes;
+
+    #[ORM\Column(length: 40, enumType: Encoding::class)]
+    private Encoding $encoding;
+
+    #[ORM\Column]
+    private bool $hasBom;
+
+    #[ORM\Column(type: Types::TEXT)]
+    private string $text;
+
+    #[ORM\Column(length: 16)]
+    private string $textHash;
+
+    #[ORM\Column(nullable: true)]
+    private ?int $expectedQuestions = null;
+
+    #[ORM\Column]
+    private readonly \DateTimeImmutable $createdAt;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $changedAt;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deletedAt = null;
+
+    /** What the shelf shows of it: derived from the text that $outlineHash names, never a truth. */
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private readonly ?string $outline;
+
+    #[ORM\Column(length: 16, nullable: true)]
+    private ?string $outlineHash = null;
+
+    public function __construct(string $title, Notation $notation, SourceText $source, string $bytes, ?string $fileName, \DateTimeImmutable $now)
+    {
+        $this->id = Uuid::v7()->toRfc4122();
+        $this->title = self::asTitle($title);
+        $this->notation = $notation->id();
+        $this->fileName = null === $fileName ? null : mb_substr($fileName, -200);
+        $this->originalBytes = $bytes;
+        $this->encoding = $source->encoding;
+        $this->hasBom = $source->hasBom;
+        $this->text = $source->text;
+        $this->textHash = self::hashOf($source->text);
+        $this->createdAt = $this->changedAt = $now;
+        $this->outline = null;
+    }
+
+    public static function hashOf(string $text): string
+    {
+        return hash('xxh64', $text);
+    }
+
+    public function rename(string $title): void
+    {
+        $this->title = self::asTitle($title);
+    }
+
+    public function readAs(Notation $notation): void
+    {
+        $this->notation = $notation->id();
+        $this->outlineHash = null;
+    }
+
+    public function expectQuestions(?int $number): void
+    {
+        $this->expectedQuestions = $number;
+    }
+
+    public function replaceText(string $text, \DateTimeImmutable $now): void
+    {
+        $this->text = $text;
+        $this->textHash = self::hashOf($text);
+        $this->changedAt = $now;
+    }
+
+    /** Decodes the bytes anew; what was typed since is not in the result. */
+    public function decodeAs(Encoding $encoding, \DateTimeImmutable $now): void
+    {
+        $source = SourceText::fromBytes($this->originalBytes(), $encoding);
+        $this->encoding = $source->encoding;
+        $this->hasBom = $source->hasBom;
+        $this->replaceText($source->text, $now);
+    }
+
+    /** The person agrees that it is handed over as UTF-8 without a mark. */
+    public function saveAsPlainUtf8(): void
+    {
+        $this->encoding = Encoding::Utf8;
+        $this->hasBom = false;
+        $this->outlineHash = null;
+    }
+
+    public function delete(\DateTimeImmutable $now): void
+    {
+        $this->deletedAt = $now;
+    }
+
+    public function restore(): void
+    {
+        $this->deletedAt = null;
+    }
+
+    /** Null where none was made of the text as it stands. */
+    public function outline(): ?string
+    {
+        return $this->outlineHash === $this->textHash ? $this->outline : null;
+    }
+
+    public function source(): SourceText
+    {
+        return SourceText::fromUtf8($this->text, $this->encoding, $this->hasBom);
+    }
+
+    public function originalBytes(): string
+    {
+        return \is_resource($this->originalBytes) ? (string) stream_get_contents($this->originalBytes, -1, 0) : $this->originalBytes;
+    }
+
+    public function notation(): Notation
+    {
+        return Notations::find($this->notation) ?? throw new \LogicException("The notation {$this->notation} is gone.");
+    }
+
+    public function wishes(): SheetWishes
+    {
+        return new SheetWishes($this->expectedQuestions);
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function fileName(): ?string
+    {
+        return $this->fileName;
+    }
+
+    public function text(): string
+    {
+        return $this->text;
+    }
+
+    public function textHash(): string
+    {
+        return $this->textHash;
+    }
+
+    public function expectedQuestions(): ?int
+    {
+        return $this->expectedQuestions;
+    }
+
+    public function changedAt(): \DateTimeImmutable
+    {
+        return $this->changedAt;
+    }
+
+    public function isDeleted(): bool
+    {
+        return null !== $this->deletedAt;
+    }
+
+    private static function asTitle(string $title): string
+    {
+        $title = trim((string) preg_replace('/[\s\p{C}]+/u', ' ', $title));
+
+        return '' === $title ? 'Untitled' : mb_substr($title, 0, 200);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Entity\Sheet;
+use App\Repository\SheetRepository;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
+use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Gives a controller the sheet that its address names. */
+final readonly class SheetResolver implements ValueResolverInterface
+{
+    public function __construct(private SheetRepository $sheets)
+    {
+    }
+
+    public function resolve(Request $request, ArgumentMetadata $argument): iterable
+    {
+        if (Sheet::class !== $argument->getType()) {
+            return [];
+        }
+        $sheet = $this->sheets->find($request->attributes->getString('id'));
+        if (null === $sheet || ($sheet->isDeleted() && true !== $request->attributes->get('takesDeleted'))) {
+            throw new NotFoundHttpException('This sheet is not on the shelf any more: it was taken off, perhaps in another tab.');
+        }
+
+        return [$sheet];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Entity\Sheet;
+use Notagram\Notation\Notation;
+
+/** What the files are called that a person takes away. The ending .txt is what every receiver takes. */
+final class FileNames
+{
+    public static function converted(Sheet $sheet, Notation $target): string
+    {
+        return self::safe($sheet->title()).' ('.$target->label().').txt';
+    }
+
+    /** Under the name it came with, where it came as a file. */
+    public static function mended(Sheet $sheet): string
+    {
+        return self::safe($sheet->fileName() ?? $sheet->title().'.txt');
+    }
+
+    /** Without what a file system or a header could take for something else. */
+    private static function safe(string $name): string
+    {
+        $name = trim((string) preg_replace('~[\x00-\x1F\x7F/\\\\:*?"<>|]+~', ' ', $name), ' .');
+
+        return '' === $name ? 'sheet' : $name;
+    }
+}

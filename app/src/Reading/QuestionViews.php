@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\View\AcceptedView;
+use App\View\OptionView;
+use App\View\PairView;
+use App\View\QuestionView;
+use Notagram\Proof\TextProof;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\TrueFalse;
+use Notagram\Question\Weight;
+
+/** Makes of a question what the proof shows. */
+final readonly class QuestionViews
+{
+    public function __construct(private TextProof $proof)
+    {
+    }
+
+    public function of(Question $question): QuestionView
+    {
+        $answers = $question->answers;
+
+        return new QuestionView(
+            $question->type(),
+            $question->title,
+            $question->points,
+            $answers instanceof Gap ? $this->sentence($answers, $question) : $this->proof->html($question->stem),
+            array_map($this->option(...), $question->options()),
+            $answers instanceof Numeric ? array_map($this->number(...), $answers->numbers) : array_map($this->accepted(...), $question->accepted()),
+            $answers instanceof Matching ? array_map($this->pair(...), $answers->pairs) : [],
+            $answers instanceof TrueFalse ? $answers->answer : null,
+            $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenRight) : null,
+            $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenWrong) : null,
+            $this->optional($question->explanation),
+        );
+    }
+
+    /** The gap shows its answer, which the browser can hide. */
+    private function sentence(Gap $gap, Question $question): string
+    {
+        $keys = [
+            ...array_map(static fn (Option $option) => $option->text->collapsed(), array_filter($question->options(), static fn (Option $option) => $option->isKey)),
+            ...array_map(static fn (AcceptedAnswer $answer) => $answer->text, $question->accepted()),
+        ];
+
+        return $this->proof->htmlWithGap($gap->before, $gap->after, $question->stem->format, '<span class="gap"><span class="gap-answer">'.TextProof::plain($keys[0] ?? '').'</span></span>');
+    }
+
+    private function option(Option $option): OptionView
+    {
+        return new OptionView($this->proof->html($option->text), $option->isKey, self::percent($option->weight), $this->optional($option->feedback));
+    }
+
+    private function accepted(AcceptedAnswer $answer): AcceptedView
+    {
+        return new AcceptedView($answer->text, self::percent($answer->weight), $this->optional($answer->feedback));
+    }
+
+    private function number(AcceptedNumber $number): AcceptedView
+    {
+        $text = match (true) {
+            $number->isRange => "{$number->first} … {$number->second}",
+            '0' === $number->second => $number->first,
+            default => "{$number->first} ± {$number->second}",
+        };
+
+        return new AcceptedView($text, self::percent($number->weight), $this->optional($number->feedback));
+    }
+
+    private function pair(Pair $pair): PairView
+    {
+        return new PairView($this->proof->html($pair->prompt), $this->proof->html(new FormattedText($pair->match, FormattedText::AUTO)));
+    }
+
+    private function optional(?FormattedText $text): ?string
+    {
+        return null === $text ? null : $this->proof->html($text);
+    }
+
+    /** With at most two decimals and a true minus sign. */
+    private static function percent(Weight $weight): string
+    {
+        return str_replace('-', '−', $weight->rounded(2));
+    }
+}

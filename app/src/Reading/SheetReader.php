@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Entity\Sheet;
+use App\View\BlockView;
+use App\View\BodyView;
+use App\View\FindingView;
+use App\View\LossView;
+use App\View\QuestionView;
+use App\View\ReadingView;
+use App\View\SpliceView;
+use App\View\TokenView;
+use App\View\WrittenView;
+use Notagram\Check\Checker;
+use Notagram\Finding\Finding;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
+use Notagram\Notation\Notation;
+use Notagram\Notation\SheetOverview;
+use Notagram\Notation\Token;
+use Notagram\Source\EditorOffsets;
+
+/** Reads a sheet for the browser: all of it, or what differs from the text the browser has. */
+final readonly class SheetReader
+{
+    public function __construct(private Checker $checker, private QuestionViews $questions)
+    {
+    }
+
+    /**
+     * @param ?Blocks   $known  what the browser has; null where it has nothing
+     * @param ?Notation $target the notation to write each block in as well
+     */
+    public function read(Sheet $sheet, ?Blocks $known = null, ?Notation $target = null): ReadingView
+    {
+        $notation = $sheet->notation();
+        $blocks = Blocks::of($sheet->text(), $notation);
+        $start = null === $known ? 0 : $blocks->sharedStart($known);
+        $end = null === $known ? 0 : $blocks->sharedEnd($known, $start);
+        $knownIds = null === $known ? [] : array_flip($known->ids);
+        $put = $bodies = [];
+        for ($index = $start; $index < $blocks->count() - $end; ++$index) {
+            $block = $blocks->blocks[$index];
+            $id = $blocks->ids[$index];
+            $text = $block->textIn($blocks->text);
+            $put[] = new BlockView($id, EditorOffsets::lengthOf($text), $block->kind);
+            if (!isset($knownIds[$id]) && !isset($bodies[$id])) {
+                $bodies[$id] = $this->body($id, $notation->reader()->read($block, $text), $text, $target);
+            }
+        }
+
+        return new ReadingView(
+            $sheet->textHash(),
+            $blocks->digest(),
+            new SpliceView($start, $end, $put),
+            array_values($bodies),
+            $this->ofSheet($sheet, $blocks),
+        );
+    }
+
+    public function written(BlockReading $reading, Notation $target): WrittenView
+    {
+        $written = $target->writer()->write($reading);
+
+        return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses));
+    }
+
+    private function body(string $id, BlockReading $reading, string $text, ?Notation $target): BodyView
+    {
+        // Tokens and findings each come in order, so each list walks through the text once.
+        $ofTokens = new EditorOffsets($text);
+        $ofFindings = new EditorOffsets($text);
+
+        return new BodyView(
+            $id,
+            $reading->kind,
+            array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokens),
+            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text)),
+            $reading->category,
+            $reading->comments,
+            null === $reading->question ? null : $this->questions->of($reading->question),
+            null === $target ? null : $this->written($reading, $target),
+        );
+    }
+
+    /** @return list<FindingView> */
+    private function ofSheet(Sheet $sheet, Blocks $blocks): array
+    {
+        $offsets = new EditorOffsets('');
+
+        return array_map(
+            static fn (Finding $finding) => FindingView::of($finding, $offsets),
+            $this->checker->findingsOfSheet(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes()),
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Entity\Sheet;
+use App\View\EncodingView;
+use App\View\SheetView;
+
+/** Makes of a sheet what the desk opens. */
+final readonly class SheetViews
+{
+    public function __construct(private SheetReader $reader)
+    {
+    }
+
+    public function of(Sheet $sheet): SheetView
+    {
+        $source = $sheet->source();
+
+        return new SheetView(
+            $sheet->id,
+            $sheet->title(),
+            $sheet->notation()->id(),
+            $sheet->fileName(),
+            new EncodingView($source->encoding->value, $source->encoding->label()),
+            $source->hasBom,
+            $source->lineEnding(),
+            strtr($source->text, ["\r\n" => "\n", "\r" => "\n"]),
+            $sheet->expectedQuestions(),
+            $sheet->changedAt()->format(\DATE_ATOM),
+            $this->reader->read($sheet),
+        );
+    }
+}

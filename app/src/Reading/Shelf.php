@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Entity\Sheet;
+use App\Repository\SheetRepository;
+use App\View\ShelfSheetView;
+use App\View\ShelfView;
+use Notagram\Check\CheckedSheet;
+use Notagram\Check\Checker;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Level;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\ReadSheet;
+
+/** The sheets with the state of each question. It is derived once for each text, and remembered with the sheet. */
+final readonly class Shelf
+{
+    public function __construct(private SheetRepository $sheets, private Checker $checker)
+    {
+    }
+
+    public function view(): ShelfView
+    {
+        return new ShelfView(array_map($this->sheet(...), $this->sheets->onShelf()));
+    }
+
+    private function sheet(Sheet $sheet): ShelfSheetView
+    {
+        $states = $sheet->outline();
+        if (null === $states) {
+            $states = $this->states($sheet);
+            $this->sheets->rememberOutline($sheet, $states);
+        }
+
+        return new ShelfSheetView(
+            $sheet->id,
+            $sheet->title(),
+            $sheet->notation()->id(),
+            $sheet->changedAt()->format(\DATE_ATOM),
+            $states,
+            \strlen($states),
+            substr_count($states, 's') + substr_count($states, 'h') + substr_count($states, 'd'),
+            $sheet->expectedQuestions(),
+        );
+    }
+
+    /** One letter for each question: sound, hint, doubt, fault, broken. */
+    private function states(Sheet $sheet): string
+    {
+        $checked = $this->checker->check(ReadSheet::of($sheet->source(), $sheet->notation()));
+        $states = '';
+        foreach ($checked->sheet->blocks as $index => $placed) {
+            if (null !== $placed->number) {
+                $states .= BlockKind::Broken === $placed->reading->kind ? 'b' : $this->letter($checked, $index);
+            }
+        }
+
+        return $states;
+    }
+
+    private function letter(CheckedSheet $checked, int $index): string
+    {
+        $levels = array_map(static fn (Finding $finding) => $finding->level, $checked->ofBlocks[$index]);
+
+        return match (true) {
+            \in_array(Level::Fault, $levels, true) => 'f',
+            \in_array(Level::Doubt, $levels, true) => 'd',
+            \in_array(Level::Hint, $levels, true) => 'h',
+            default => 's',
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Request;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A sheet from a pasted text, or an empty one. */
+#[OA\Schema(required: ['title', 'text'])]
+final readonly class NewSheetRequest
+{
+    /**
+     * @param ?string $notation null to find it out from the text
+     */
+    public function __construct(
+        #[OA\Property, Assert\Length(max: 1_000)]
+        public string $title,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public ?string $notation = null,
+    ) {
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Level;
+use Notagram\Finding\TextEdit;
+use Notagram\Source\EditorOffsets;
+use OpenApi\Attributes as OA;
+
+/** One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. */
+#[OA\Schema(required: ['code', 'level', 'from', 'to', 'message', 'advice', 'fix'])]
+final readonly class FindingView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $code,
+        #[OA\Property]
+        public Level $level,
+        #[OA\Property]
+        public int $from,
+        #[OA\Property]
+        public int $to,
+        #[OA\Property]
+        public string $message,
+        #[OA\Property]
+        public string $advice,
+        #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: FixView::class)])]
+        public ?FixView $fix,
+    ) {
+    }
+
+    /** @param EditorOffsets $offsets of the text that the finding's span belongs to */
+    public static function of(Finding $finding, EditorOffsets $offsets): self
+    {
+        $fix = $finding->fix;
+
+        return new self(
+            $finding->code,
+            $finding->level,
+            $offsets->toEditor($finding->span->start),
+            $offsets->toEditor($finding->span->end),
+            $finding->message,
+            $finding->advice,
+            null === $fix ? null : new FixView($fix->label, $fix->isSafe, array_map(
+                // The browser's editor knows one line break only.
+                static fn (TextEdit $edit) => new EditView($offsets->toEditor($edit->span->start), $offsets->toEditor($edit->span->end), strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"])),
+                $fix->edits,
+            )),
+        );
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenApi\Attributes as OA;
+
+/** A notation, with an example for each type it holds. */
+#[OA\Schema(required: ['id', 'label', 'examples'])]
+final readonly class NotationView
+{
+    /**
+     * @param list<ExampleView> $examples
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $label,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ExampleView::class))]
+        public array $examples,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenApi\Attributes as OA;
+
+/** What there is to choose from. */
+#[OA\Schema(required: ['notations', 'encodings'])]
+final readonly class OfferView
+{
+    /**
+     * @param list<NotationView> $notations
+     * @param list<EncodingView> $encodings
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NotationView::class))]
+        public array $notations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: EncodingView::class))]
+        public array $encodings,
+    ) {
+    }
+}

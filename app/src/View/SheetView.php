@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Notagram\Source\LineEnding;
+use OpenApi\Attributes as OA;
+
+/** A sheet, whole. */
+#[OA\Schema(required: ['id', 'title', 'notation', 'fileName', 'encoding', 'hasBom', 'lineEnding', 'text', 'expected', 'changedAt', 'reading'])]
+final readonly class SheetView
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $notation,
+        #[OA\Property]
+        public ?string $fileName,
+        #[OA\Property]
+        public EncodingView $encoding,
+        #[OA\Property]
+        public bool $hasBom,
+        #[OA\Property]
+        public LineEnding $lineEnding,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public ?int $expected,
+        #[OA\Property(format: 'date-time')]
+        public string $changedAt,
+        #[OA\Property]
+        public ReadingView $reading,
+    ) {
+    }
+}
