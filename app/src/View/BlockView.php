@@ -16,7 +16,7 @@ final readonly class BlockView
         public string $id,
         #[OA\Property]
         public int $length,
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: BlockKind::class)]
         public BlockKind $kind,
     ) {
     }

@@ -20,7 +20,7 @@ final readonly class BodyView
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: BlockKind::class)]
         public BlockKind $kind,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TokenView::class))]
         public array $tokens,

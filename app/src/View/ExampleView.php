@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class ExampleView
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: QuestionType::class)]
         public QuestionType $type,
         #[OA\Property]
         public string $text,

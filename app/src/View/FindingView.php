@@ -17,7 +17,7 @@ final readonly class FindingView
     public function __construct(
         #[OA\Property]
         public string $code,
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: Level::class)]
         public Level $level,
         #[OA\Property]
         public int $from,

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class LossView
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: LossKind::class)]
         public LossKind $kind,
         #[OA\Property]
         public string $message,

@@ -17,7 +17,7 @@ final readonly class QuestionView
      * @param list<PairView> $pairs
      */
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: QuestionType::class)]
         public QuestionType $type,
         #[OA\Property]
         public ?string $title,

@@ -24,7 +24,7 @@ final readonly class SheetView
         public EncodingView $encoding,
         #[OA\Property]
         public bool $hasBom,
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: LineEnding::class)]
         public LineEnding $lineEnding,
         #[OA\Property]
         public string $text,

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class TokenView
 {
     public function __construct(
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: TokenKind::class)]
         public TokenKind $kind,
         #[OA\Property]
         public int $from,

@@ -15,10 +15,17 @@ use Notagram\Source\Span;
 /** Rewrites the weights that stand at options, where the notation has a mark for them there. */
 final class OptionMarks
 {
-    /** @param list<Option> $options not empty */
-    public static function spanOf(array $options): Span
+    /**
+     * Where the eye should go: the mark of the last right option, or of the first wrong one.
+     *
+     * @param list<Option> $options not empty
+     */
+    public static function spanOf(array $options, bool $ofKeys): Span
     {
-        return new Span($options[0]->span->start, $options[\count($options) - 1]->span->end);
+        $wanted = array_values(array_filter($options, static fn (Option $option) => $option->isKey === $ofKeys));
+        $option = [] === $wanted ? $options[0] : $wanted[$ofKeys ? \count($wanted) - 1 : 0];
+
+        return $option->mark->length() > 0 ? $option->mark : $option->span;
     }
 
     /** @param list<Option> $options */

@@ -31,7 +31,7 @@ final readonly class TickAllPays implements QuestionRule
         }
         yield Finding::doubt(
             self::CODE,
-            OptionMarks::spanOf($options),
+            OptionMarks::spanOf($options, false),
             \sprintf('Ticking every box earns %s %%.', $sum->shown()),
             'Let the wrong options take back what the right ones give.',
             $this->balanced($options),

@@ -40,7 +40,7 @@ final readonly class WeightsUnder implements QuestionRule
         }
         yield Finding::doubt(
             self::CODE,
-            OptionMarks::spanOf($answers->options),
+            OptionMarks::spanOf($answers->options, true),
             \sprintf('The right options add up to %s %%: nobody can reach full marks.', $sum->shown()),
             'Let the right ones come to 100 % together.',
             OptionMarks::shareEvenly($answers->options),

@@ -1,0 +1,95 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+export type Block = Schemas['BlockView']
+export type Body = Schemas['BodyView']
+export type Created = Schemas['CreatedView']
+export type Edit = Schemas['EditView']
+export type Encoding = Schemas['EncodingView']
+export type Example = Schemas['ExampleView']
+export type Finding = Schemas['FindingView']
+export type Fix = Schemas['FixView']
+export type Level = Finding['level']
+export type Loss = Schemas['LossView']
+export type Notation = Schemas['NotationView']
+export type Offer = Schemas['OfferView']
+export type Question = Schemas['QuestionView']
+export type Reading = Schemas['ReadingView']
+export type Saved = Schemas['SavedView']
+export type Sheet = Schemas['SheetView']
+export type SheetChange = Schemas['SheetChangeRequest']
+export type ShelfSheet = Schemas['ShelfSheetView']
+export type Token = Schemas['TokenView']
+export type Written = Schemas['WrittenView']
+
+/** Why a call came to nothing, in the server's words; status 0 where the server did not answer. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly body: unknown = null,
+  ) {
+    super(message)
+  }
+}
+
+// The server takes a write from our own pages only; it looks at where the request came from and at this header.
+const csrfToken = crypto.randomUUID()
+
+const client = createClient<paths>({
+  baseUrl: location.origin,
+  headers: { accept: 'application/json', 'csrf-token': csrfToken },
+})
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+async function asked<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error
+    throw new Problem(0, 'The server does not answer.')
+  }
+  if (!answer.response.ok) {
+    const message = (answer.error as { message?: string } | undefined)?.message
+    throw new Problem(answer.response.status, message ?? 'The server gave no reason.', answer.error)
+  }
+  return answer.data as T
+}
+
+const at = (id: string) => ({ params: { path: { id } } })
+
+export const api = {
+  shelf: () => asked(client.GET('/api/shelf')),
+  offer: () => asked(client.GET('/api/offer')),
+  sheet: (id: string) => asked(client.GET('/api/sheets/{id}', at(id))),
+  create: (title: string, text: string, notation: string | null) =>
+    asked(client.POST('/api/sheets', { body: { title, text, notation } })),
+  bringIn: (file: File) =>
+    asked(
+      client.POST('/api/files', {
+        body: { file: file as unknown as string },
+        bodySerializer: () => {
+          const form = new FormData()
+          form.append('file', file)
+          return form
+        },
+      }),
+    ),
+  change: (id: string, change: SheetChange) => asked(client.PATCH('/api/sheets/{id}', { ...at(id), body: change })),
+  save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),
+  mending: (id: string, base: string, codes: string[] | null) =>
+    asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, codes } })),
+  handover: (id: string, target: string) =>
+    asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
+  takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
+  putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
+  convertedFile: (id: string, target: string) => `/api/sheets/${id}/file/${target}`,
+  mendedFile: (id: string) => `/api/sheets/${id}/mended-file`,
+}

@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed, onScopeDispose, useTemplateRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, type Loss, type Written } from '@/api/client'
+import { useNotice } from '@/composables/useNotice'
+import { useOffer } from '@/composables/useOffer'
+import type { PlacedBlock } from '../../sync/reading'
+import type { Desk } from '../../useDesk'
+import type { FacingItem } from '../../useFacing'
+import FacingList from '../FacingList.vue'
+import { useWritten } from './useWritten'
+
+/** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
+const { desk, sheetId } = defineProps<{ desk: Desk; sheetId: string }>()
+const emit = defineEmits<{ moved: [] }>()
+const { t } = useI18n()
+const { say } = useNotice()
+const { offer, labelOf } = useOffer()
+const list = useTemplateRef('list')
+
+const own = computed(() => desk.sheet.value?.notation ?? 'gift')
+const chosen = useLocalStorage<string | null>(`notagram.target.${sheetId}`, null)
+const target = computed({ get: () => chosen.value ?? own.value, set: (value) => (chosen.value = value) })
+const choices = computed(() =>
+  offer.value.notations.map(({ id, label }) => ({
+    id,
+    label: id === own.value ? t('handover.same', { notation: label }) : label,
+  })),
+)
+const { written, problem, stop } = useWritten(desk, sheetId, target)
+onScopeDispose(stop)
+
+interface HandoverItem extends FacingItem {
+  block: PlacedBlock
+  written: Written | null
+}
+
+const items = computed<HandoverItem[]>(() =>
+  desk.reading.value.blocks
+    .filter((block) => block.kind !== 'blank')
+    .map((block) => ({ key: block.key, block, written: written.value.get(block.id) ?? null }))
+    .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0),
+)
+
+interface LossHere {
+  key: string
+  loss: Loss
+  block: PlacedBlock
+}
+
+const KINDS = ['dropped', 'changed', 'reduced'] as const
+/** The gravest first. */
+const losses = computed<LossHere[]>(() => {
+  const all = items.value.flatMap(({ block, written: one }) =>
+    (one?.losses ?? []).map((loss, index) => ({ key: `${block.key}.${index}`, loss, block })),
+  )
+  return KINDS.flatMap((kind) => all.filter(({ loss }) => loss.kind === kind))
+})
+
+const text = computed(() => {
+  const texts = items.value.flatMap(({ written: one }) => (one?.text ? [one.text] : []))
+  return texts.length ? `${texts.join('\n\n')}\n` : ''
+})
+
+const estimate = ({ written: one }: HandoverItem) =>
+  26 + (one ? one.text.split('\n').length * 20 + one.losses.length * 26 : 40)
+
+async function copy(): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(text.value)
+    say(t('handover.copied'))
+  } catch {
+    say(t('handover.copyFailed'))
+  }
+}
+
+/** What was typed a moment ago must be in the file. */
+async function download(address: string): Promise<void> {
+  await desk.settled()
+  const link = document.createElement('a')
+  link.href = address
+  link.download = ''
+  link.click()
+}
+
+defineExpose({ list, items })
+</script>
+
+<template>
+  <section class="handover-leaf">
+    <div class="tools">
+      <label for="handover-target" class="visually-hidden">{{ t('handover.to') }}</label>
+      <Select
+        v-model="target"
+        input-id="handover-target"
+        size="small"
+        :options="choices"
+        option-label="label"
+        option-value="id"
+      />
+      <span class="spacer" />
+      <Button size="small" @click="download(api.convertedFile(sheetId, target))">{{ t('handover.download') }}</Button>
+      <Button size="small" severity="secondary" outlined @click="copy">{{ t('handover.copy') }}</Button>
+      <Button size="small" severity="secondary" outlined class="mended" @click="download(api.mendedFile(sheetId))">{{
+        t('handover.mended')
+      }}</Button>
+    </div>
+    <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
+      <p v-if="problem" class="problem">{{ problem }}</p>
+      <template v-else>
+        <h3>{{ t('handover.lossesTitle', losses.length) }}</h3>
+        <ul v-if="losses.length" tabindex="0" :aria-label="t('handover.lossesTitle', losses.length)">
+          <li v-for="{ key, loss, block } in losses" :key="key">
+            <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b>
+            <button type="button" @click="desk.goToBlock(block)">
+              {{ block.number === null ? t('handover.otherText') : t('handover.question', { number: block.number }) }}
+            </button>
+            <span>{{ loss.message }}</span>
+          </li>
+        </ul>
+      </template>
+    </div>
+    <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.handover')" @moved="emit('moved')">
+      <template #default="{ item }">
+        <div class="written">
+          <pre v-if="item.written?.text" dir="auto">{{ item.written.text }}</pre>
+          <p v-else class="not">{{ item.written ? t('handover.nothingWritten') : t('handover.waiting') }}</p>
+          <p v-for="(loss, index) in item.written?.losses" :key="index" class="loss">
+            <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b> {{ loss.message }}
+          </p>
+        </div>
+      </template>
+      <template #empty>
+        <p class="empty">{{ t('handover.empty', { notation: labelOf(target) }) }}</p>
+      </template>
+    </FacingList>
+  </section>
+</template>
+
+<style scoped>
+.handover-leaf {
+  display: grid;
+  grid-template-rows: auto auto 1fr;
+  block-size: 100%;
+  min-block-size: 0;
+  background: var(--leaf);
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding: 8px 20px;
+  font-size: 13px;
+}
+
+.spacer {
+  flex: 1;
+}
+
+.losses {
+  margin-inline: 20px;
+  padding: 6px 12px;
+  border-inline-start: 3px solid var(--doubt);
+  background: var(--doubt-wash);
+  font-size: 13px;
+}
+
+.losses.is-none {
+  border-color: var(--rule);
+  background: var(--source);
+  color: var(--soft);
+}
+
+h3 {
+  font-weight: 650;
+}
+
+ul {
+  max-block-size: 108px;
+  margin: 2px 0 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 62px 92px 1fr;
+  gap: 8px;
+}
+
+li button {
+  border: 0;
+  padding: 0;
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: start;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.is-dropped {
+  color: var(--fault);
+}
+
+.is-changed {
+  color: var(--doubt);
+}
+
+.is-reduced {
+  color: var(--hint);
+}
+
+.written {
+  padding: 6px 22px;
+}
+
+pre {
+  margin: 0;
+  font-family: var(--font-source);
+  font-size: 12.5px;
+  font-variant-ligatures: none;
+  line-height: 20px;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+}
+
+.loss,
+.not {
+  color: var(--soft);
+  font-size: 13px;
+}
+
+.not {
+  padding: 4px 10px;
+  border: 1px dashed var(--control);
+  border-radius: 4px;
+}
+
+.loss {
+  margin-block-start: 3px;
+}
+
+.empty {
+  padding: 26px;
+  color: var(--soft);
+}
+</style>

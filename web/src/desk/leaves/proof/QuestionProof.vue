@@ -1,0 +1,295 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Question } from '@/api/client'
+
+/** One question as a pupil sees it. Right answers are filled with dye; without them it is the bare question. */
+const { question, number, showAnswers } = defineProps<{
+  question: Question
+  number: number | null
+  showAnswers: boolean
+}>()
+const { t } = useI18n()
+
+const letter = (index: number) => String.fromCodePoint(65 + (index % 26))
+const isSeveral = computed(() => question.type === 'multiple-response')
+/** Shares are shown where they say more than right and wrong. */
+const showShares = computed(
+  () =>
+    showAnswers && (isSeveral.value || question.options.some((option) => option.weight !== (option.key ? '100' : '0'))),
+)
+const isMarked = computed(() => {
+  switch (question.type) {
+    case 'choice':
+    case 'multiple-response':
+      return question.options.some((option) => option.key)
+    case 'true-false':
+      return question.answer !== null
+    default:
+      return true
+  }
+})
+const accepted = computed(() => (question.type === 'gap' && question.accepted.length < 2 ? [] : question.accepted))
+const truths = computed(() => [
+  { word: t('proof.trueWord'), letter: 'T', isKey: question.answer === true },
+  { word: t('proof.falseWord'), letter: 'F', isKey: question.answer === false },
+])
+</script>
+
+<template>
+  <article class="question-proof" :class="{ 'hides-answers': !showAnswers }">
+    <h3>
+      <b>{{ question.title ?? t('proof.untitled', { number }) }}</b>
+      {{ t(`type.${question.type}`) }}
+      <template v-if="question.points">
+        · {{ t('proof.points', Number(question.points), { named: { n: question.points } }) }}</template
+      >
+      <template v-if="!isMarked"> · {{ t('proof.unmarked') }}</template>
+    </h3>
+    <div class="pupil stem" dir="auto" v-html="question.stem" />
+
+    <ol v-if="question.options.length" class="options" :class="{ 'is-several': isSeveral }">
+      <li v-for="(option, index) in question.options" :key="index">
+        <span class="bubble" :class="{ 'is-key': option.key && showAnswers }">
+          {{ letter(index)
+          }}<span v-if="option.key && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
+        </span>
+        <div class="pupil" dir="auto" v-html="option.html" />
+        <span v-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
+        <div v-if="showAnswers && option.feedback" class="feedback" dir="auto" v-html="option.feedback" />
+      </li>
+    </ol>
+
+    <ul v-else-if="question.type === 'true-false'" class="options is-truth">
+      <li v-for="truth in truths" :key="truth.letter">
+        <span class="bubble" :class="{ 'is-key': truth.isKey && showAnswers }">
+          {{ truth.letter
+          }}<span v-if="truth.isKey && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
+        </span>
+        <span class="pupil">{{ truth.word }}</span>
+      </li>
+    </ul>
+
+    <div v-else-if="question.type === 'short-answer' || question.type === 'numeric'" class="typed">
+      <span class="visually-hidden">{{ t('proof.answer') }}</span>
+      <span class="rule pupil" dir="auto">{{ showAnswers ? accepted[0]?.text : '' }}</span>
+    </div>
+
+    <dl v-else-if="question.pairs.length" class="pairs">
+      <template v-for="(pair, index) in question.pairs" :key="index">
+        <dt class="pupil" dir="auto">
+          <span v-if="!pair.prompt" class="extra">{{ t('proof.extraMatch') }}</span>
+          <span v-else v-html="pair.prompt" />
+        </dt>
+        <dd class="pupil" dir="auto"><span v-if="showAnswers" v-html="pair.match" /></dd>
+      </template>
+    </dl>
+
+    <div v-else-if="question.type === 'essay'" class="lines" :aria-label="t('proof.essay')" role="img" />
+
+    <p v-if="showAnswers && accepted.length > 1" class="aside">
+      {{ t('proof.accepted') }}:
+      <template v-for="(one, index) in accepted" :key="index">
+        <template v-if="index">, </template><span class="pupil" dir="auto">{{ one.text }}</span>
+        <template v-if="one.weight !== '100'"> ({{ t('proof.percent', { n: one.weight }) }})</template>
+      </template>
+    </p>
+    <template v-if="showAnswers">
+      <template v-for="(one, index) in question.accepted" :key="index">
+        <div v-if="one.feedback" class="aside">
+          {{ t('proof.feedback') }} ({{ one.text }}): <span dir="auto" v-html="one.feedback" />
+        </div>
+      </template>
+      <div v-if="question.feedbackWhenRight" class="aside">
+        {{ t('proof.whenRight') }}: <span dir="auto" v-html="question.feedbackWhenRight" />
+      </div>
+      <div v-if="question.feedbackWhenWrong" class="aside">
+        {{ t('proof.whenWrong') }}: <span dir="auto" v-html="question.feedbackWhenWrong" />
+      </div>
+      <div v-if="question.explanation" class="aside">
+        {{ t('proof.explanation') }}: <span dir="auto" v-html="question.explanation" />
+      </div>
+    </template>
+  </article>
+</template>
+
+<style scoped>
+h3 {
+  margin-block-end: 2px;
+  color: var(--soft);
+  font-size: 13px;
+  font-weight: 400;
+}
+
+h3 b {
+  margin-inline-end: 4px;
+  font-weight: 700;
+}
+
+/* What a pupil sees stays in its place, whatever its markup. */
+.pupil {
+  contain: paint;
+  font-family: var(--font-question);
+  font-size: 16.5px;
+  line-height: 1.4;
+  overflow-wrap: anywhere;
+}
+
+.pupil :deep(p),
+.pupil :deep(ul),
+.pupil :deep(ol),
+.pupil :deep(pre),
+.pupil :deep(blockquote),
+.pupil :deep(table) {
+  margin-block: 0.3em;
+}
+
+.pupil :deep(:first-child) {
+  margin-block-start: 0;
+}
+
+.pupil :deep(:last-child) {
+  margin-block-end: 0;
+}
+
+.pupil :deep(:is(h1, h2, h3, h4, h5, h6)) {
+  font-size: 1.1em;
+  font-weight: 700;
+}
+
+.pupil :deep(:is(code, pre)) {
+  font-family: var(--font-source);
+  font-size: 0.85em;
+}
+
+.pupil :deep(pre) {
+  overflow-x: auto;
+}
+
+.pupil :deep(img) {
+  max-inline-size: 100%;
+  block-size: auto;
+}
+
+.pupil :deep(:is(td, th)) {
+  border: 1px solid var(--rule);
+  padding: 2px 8px;
+}
+
+.stem :deep(.gap) {
+  display: inline-block;
+  min-inline-size: 70px;
+  padding-inline: 8px;
+  border-block-end: 1.5px solid var(--thread);
+  color: var(--dye);
+  text-align: center;
+}
+
+.hides-answers :deep(.gap-answer) {
+  visibility: hidden;
+}
+
+.options {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.options li {
+  display: grid;
+  grid-template-columns: 21px 1fr auto;
+  align-items: baseline;
+  gap: 2px 10px;
+  padding-block: 2px;
+}
+
+.is-truth {
+  display: flex;
+  gap: 26px;
+}
+
+.is-truth li {
+  grid-template-columns: 21px auto;
+}
+
+.bubble {
+  display: inline-grid;
+  place-items: center;
+  inline-size: 21px;
+  block-size: 21px;
+  border: 1.5px solid var(--thread);
+  border-radius: 50%;
+  color: var(--dye);
+  font-size: 11px;
+  font-weight: 700;
+  line-height: 1;
+}
+
+.is-several .bubble {
+  border-radius: 3px;
+}
+
+.bubble.is-key {
+  border-color: var(--dye);
+  background: var(--dye);
+  color: var(--on-ink);
+}
+
+.share {
+  color: var(--soft);
+  font-size: 12px;
+}
+
+.feedback,
+.aside {
+  color: var(--soft);
+  font-size: 13px;
+}
+
+.feedback {
+  grid-column: 2 / -1;
+}
+
+.aside {
+  margin-block-start: 4px;
+}
+
+.aside .pupil {
+  color: var(--dye);
+  font-size: 14.5px;
+}
+
+.rule {
+  display: inline-block;
+  min-inline-size: 180px;
+  min-block-size: 26px;
+  border-block-end: 1.5px solid var(--thread);
+  color: var(--dye);
+}
+
+.pairs {
+  display: grid;
+  grid-template-columns: minmax(80px, max-content) minmax(120px, 1fr);
+  gap: 4px 14px;
+  margin: 4px 0 0;
+}
+
+.pairs dd {
+  margin: 0;
+  min-block-size: 26px;
+  border-block-end: 1.5px solid var(--thread);
+  color: var(--dye);
+}
+
+.extra {
+  color: var(--soft);
+  font-family: var(--font-apparatus);
+  font-size: 13px;
+}
+
+.lines {
+  block-size: 66px;
+  margin-block-start: 4px;
+  background: repeating-linear-gradient(transparent 0 21px, var(--rule) 21px 22px);
+}
+</style>

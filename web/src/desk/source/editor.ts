@@ -1,0 +1,62 @@
+import { defaultKeymap, history, historyKeymap, indentWithTab } from '@codemirror/commands'
+import { search, searchKeymap } from '@codemirror/search'
+import { Annotation, EditorState, type Extension } from '@codemirror/state'
+import {
+  drawSelection,
+  EditorView,
+  highlightActiveLine,
+  highlightActiveLineGutter,
+  keymap,
+  lineNumbers,
+  type ViewUpdate,
+} from '@codemirror/view'
+import { highlighting } from './highlighting'
+import { readingField } from './reading-field'
+import { theme } from './theme'
+
+/** Marks a change that came from the server, and so must not be sent to it. */
+export const fromServer = Annotation.define<boolean>()
+
+/** Marks a change that mends many findings at once. */
+export const mendOfMany = Annotation.define<boolean>()
+
+interface EditorOptions {
+  doc: string
+  label: string
+  nonce: string
+  phrases: Record<string, string>
+  onUpdate: (update: ViewUpdate) => void
+}
+
+export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, onUpdate }: EditorOptions): EditorView {
+  const extensions: Extension[] = [
+    EditorView.cspNonce.of(nonce),
+    EditorState.phrases.of(phrases),
+    history(),
+    lineNumbers(),
+    highlightActiveLine(),
+    highlightActiveLineGutter(),
+    drawSelection(),
+    EditorView.lineWrapping,
+    EditorView.perLineTextDirection.of(true),
+    search({ top: false }),
+    // Tab leaves the editor after Escape, as the editor's own help says; F-keys are the desk's.
+    keymap.of([
+      ...searchKeymap.filter((binding) => !/F\d/.test(binding.key ?? '')),
+      ...historyKeymap,
+      ...defaultKeymap,
+      indentWithTab,
+    ]),
+    EditorView.contentAttributes.of({
+      'aria-label': label,
+      spellcheck: 'false',
+      autocapitalize: 'off',
+      translate: 'no',
+    }),
+    readingField,
+    highlighting,
+    theme,
+    EditorView.updateListener.of(onUpdate),
+  ]
+  return new EditorView({ parent, state: EditorState.create({ doc, extensions }) })
+}

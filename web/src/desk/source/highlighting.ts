@@ -1,0 +1,82 @@
+import type { Range } from '@codemirror/state'
+import { Decoration, type DecorationSet, EditorView, ViewPlugin, type ViewUpdate, WidgetType } from '@codemirror/view'
+import { blockIndexAt, isTouched, type PlacedBlock } from '../sync/reading'
+import { asRead, readingField, type ReadingInEditor, setReading } from './reading-field'
+
+/** Stands where something is missing: a finding without a stretch of its own. */
+class MissingMark extends WidgetType {
+  constructor(private readonly level: string) {
+    super()
+  }
+
+  override eq(other: MissingMark): boolean {
+    return other.level === this.level
+  }
+
+  override toDOM(): HTMLElement {
+    const element = document.createElement('span')
+    element.className = `source-missing is-${this.level}`
+    return element
+  }
+}
+
+const known = new Map<string, Decoration>()
+function mark(name: string): Decoration {
+  let decoration = known.get(name)
+  if (!decoration) {
+    decoration = Decoration.mark({ class: name })
+    known.set(name, decoration)
+  }
+  return decoration
+}
+
+/** Colours and underlines of the blocks in sight, as the server read them; a block that is being typed in keeps what still fits. */
+function decorations(view: EditorView): DecorationSet {
+  const state = view.state.field(readingField)
+  const ranges: Range<Decoration>[] = []
+  for (const { from, to } of view.visibleRanges) {
+    const { blocks } = state.reading
+    const last = asRead(state, to)
+    for (let index = Math.max(0, blockIndexAt(blocks, asRead(state, from))); index < blocks.length; index += 1) {
+      const block = blocks[index] as PlacedBlock
+      if (block.from > last) break
+      ofBlock(state, block, ranges)
+    }
+  }
+  return Decoration.set(ranges, true)
+}
+
+function ofBlock(state: ReadingInEditor, block: PlacedBlock, ranges: Range<Decoration>[]): void {
+  const { since } = state
+  const isStale = isTouched(since, block.from, block.to)
+  for (const token of block.body.tokens) {
+    const from = since.mapPos(block.from + token.from, 1)
+    const to = since.mapPos(block.from + token.to, -1)
+    if (to > from) ranges.push(mark(`source-${token.kind}`).range(from, to))
+  }
+  for (const finding of isStale ? [] : block.body.findings) {
+    const from = since.mapPos(block.from + finding.from, 1)
+    const to = since.mapPos(block.from + finding.to, -1)
+    if (to > from) {
+      ranges.push(mark(`source-finding is-${finding.level}`).range(from, to))
+    } else {
+      ranges.push(Decoration.widget({ widget: new MissingMark(finding.level), side: 1 }).range(from))
+    }
+  }
+}
+
+export const highlighting = ViewPlugin.fromClass(
+  class {
+    decorations: DecorationSet
+
+    constructor(view: EditorView) {
+      this.decorations = decorations(view)
+    }
+
+    update(update: ViewUpdate): void {
+      const isReread = update.transactions.some((one) => one.effects.some((effect) => effect.is(setReading)))
+      if (isReread || update.docChanged || update.viewportChanged) this.decorations = decorations(update.view)
+    }
+  },
+  { decorations: (plugin) => plugin.decorations },
+)

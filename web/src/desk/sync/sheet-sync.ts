@@ -1,0 +1,194 @@
+import { ChangeSet, type Text } from '@codemirror/state'
+import { type Edit, Problem, type Saved } from '@/api/client'
+import { NOTHING_READ, type SheetReading, spliced } from './reading'
+import type { Unsaved } from './unsaved'
+
+export type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'conflict' | 'gone' | 'refused'
+
+export interface Conflict {
+  hash: string
+  text: string
+}
+
+interface SaveBody {
+  changeId: string
+  base: string
+  edits: Edit[]
+  digest: string | null
+  target: string | null
+  isMendOfMany: boolean
+}
+
+export interface SyncDoors {
+  save: (body: SaveBody) => Promise<Saved>
+  /** The reading of the text on the server, after $pending was typed on top of it. */
+  onReading: (reading: SheetReading, pending: ChangeSet) => void
+  onState: (state: SaveState, message: string | null) => void
+  onConflict: (conflict: Conflict) => void
+  keep: (work: Omit<Unsaved, 'text'> | null) => void
+}
+
+const PAUSE_AFTER_A_KEY = 40
+const PAUSE_BETWEEN_TRIES = 1_500
+
+/**
+ * Carries what is typed to the server, and brings back what became of it.
+ *
+ * One request is under way at a time; what is typed meanwhile waits and is composed. A request that may have arrived is
+ * sent again under its own name until it is answered, so that nothing is applied twice and nothing is lost.
+ */
+export class SheetSync {
+  reading: SheetReading = NOTHING_READ
+  /** Which notation new blocks are written in as well. */
+  target: string | null = null
+
+  private sent: { changes: ChangeSet; body: SaveBody } | null = null
+  private waiting: ChangeSet
+  private timer: ReturnType<typeof setTimeout> | null = null
+  private isMendOfMany = false
+  private isStopped = false
+
+  constructor(
+    private readonly doors: SyncDoors,
+    length: number,
+  ) {
+    this.waiting = ChangeSet.empty(length)
+  }
+
+  /** Starts from what the server has. */
+  begin(reading: SheetReading, length: number): void {
+    this.reading = reading
+    this.sent = null
+    this.isStopped = false
+    this.waiting = ChangeSet.empty(length)
+    this.doors.keep(null)
+    this.doors.onReading(reading, this.waiting)
+    this.doors.onState('saved', null)
+  }
+
+  typed(changes: ChangeSet, isMendOfMany = false): void {
+    this.waiting = this.waiting.compose(changes)
+    this.isMendOfMany ||= isMendOfMany
+    this.keep()
+    if (this.isStopped) return
+    if (!this.sent) this.doors.onState('typing', null)
+    this.schedule(PAUSE_AFTER_A_KEY)
+  }
+
+  /** Everything that the server does not have yet, on top of the text it has. */
+  get pending(): ChangeSet {
+    return this.sent ? this.sent.changes.compose(this.waiting) : this.waiting
+  }
+
+  get isSettled(): boolean {
+    return !this.sent && this.waiting.empty
+  }
+
+  /** Tries at once, for instance when the network is back. */
+  nudge(): void {
+    if (this.isStopped || this.isSettled) return
+    if (this.timer) clearTimeout(this.timer)
+    this.timer = null
+    void this.send()
+  }
+
+  /** Goes on after the sheet was put back, or the cause of a refusal was mended. */
+  resume(): void {
+    this.isStopped = false
+    this.nudge()
+  }
+
+  stop(): void {
+    this.isStopped = true
+    if (this.timer) clearTimeout(this.timer)
+  }
+
+  private keep(): void {
+    const { pending } = this
+    this.doors.keep(pending.empty ? null : { base: this.reading.hash, changes: pending.toJSON() as unknown })
+  }
+
+  private schedule(pause: number): void {
+    if (this.timer || this.isUnderWay) return
+    this.timer = setTimeout(() => {
+      this.timer = null
+      void this.send()
+    }, pause)
+  }
+
+  private isUnderWay = false
+
+  private async send(): Promise<void> {
+    if (this.isUnderWay || this.isStopped) return
+    if (!this.sent) {
+      if (this.waiting.empty) return
+      this.sent = { changes: this.waiting, body: this.bodyOf(this.waiting) }
+      this.waiting = ChangeSet.empty(this.waiting.newLength)
+      this.isMendOfMany = false
+    }
+    this.isUnderWay = true
+    this.doors.onState('saving', null)
+    try {
+      const answer = await this.doors.save(this.sent.body)
+      this.isUnderWay = false
+      this.answered(answer)
+    } catch (error) {
+      this.isUnderWay = false
+      this.failed(error)
+    }
+  }
+
+  private bodyOf(changes: ChangeSet): SaveBody {
+    const edits: Edit[] = []
+    changes.iterChanges((from, to, _newFrom, _newTo, inserted: Text) => {
+      // Half a surrogate pair cannot travel; it was no character to begin with.
+      edits.push({ from, to, text: inserted.toString().toWellFormed() })
+    }, true)
+    return {
+      changeId: crypto.randomUUID(),
+      base: this.reading.hash,
+      edits,
+      digest: this.reading.digest,
+      target: this.target,
+      isMendOfMany: this.isMendOfMany,
+    }
+  }
+
+  private answered(answer: Saved): void {
+    this.reading = spliced(this.reading, answer.reading)
+    this.sent = null
+    this.keep()
+    this.doors.onReading(this.reading, this.waiting)
+    if (this.waiting.empty) {
+      this.doors.onState('saved', null)
+    } else {
+      this.doors.onState('typing', null)
+      this.schedule(0)
+    }
+  }
+
+  private failed(error: unknown): void {
+    if (!(error instanceof Problem)) throw error
+    if (error.status === 409) {
+      const conflict = error.body as Conflict
+      if (conflict.hash === this.reading.hash) {
+        // Something beside the text was changed at the same moment: the same edits still fit.
+        if (this.sent) this.sent.body.changeId = crypto.randomUUID()
+        this.schedule(PAUSE_AFTER_A_KEY)
+        return
+      }
+      this.isStopped = true
+      this.doors.onState('conflict', error.message)
+      this.doors.onConflict(conflict)
+    } else if (error.status === 404) {
+      this.isStopped = true
+      this.doors.onState('gone', error.message)
+    } else if (error.status === 0 || error.status >= 500) {
+      this.doors.onState('offline', error.message)
+      this.schedule(PAUSE_BETWEEN_TRIES)
+    } else {
+      this.isStopped = true
+      this.doors.onState('refused', error.message)
+    }
+  }
+}

@@ -1,0 +1,415 @@
+import { redo, undo } from '@codemirror/commands'
+import { openSearchPanel } from '@codemirror/search'
+import { ChangeSet, EditorSelection, type TransactionSpec } from '@codemirror/state'
+import { EditorView, type ViewUpdate } from '@codemirror/view'
+import { useEventListener } from '@vueuse/core'
+import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, type Edit, Problem, type Sheet } from '@/api/client'
+import { useNotice } from '@/composables/useNotice'
+import { nonce } from '@/page'
+import { createEditor, fromServer, mendOfMany } from './source/editor'
+import { asRead, rangeOf, readingField, setReading } from './source/reading-field'
+import {
+  blockIndexAt,
+  countOf,
+  findingsOf,
+  isTouched,
+  NOTHING_READ,
+  type PlacedBlock,
+  type PlacedFinding,
+  type SheetReading,
+  spliced,
+} from './sync/reading'
+import { type Conflict, type SaveState, SheetSync } from './sync/sheet-sync'
+import { UnsavedWork } from './sync/unsaved'
+
+export interface Cursor {
+  line: number
+  column: number
+  /** The block it is in, by its place in the list; −1 where there is none. */
+  block: number
+}
+
+const KEEP_TEXT_AFTER = 400
+
+/** A sheet that is open on the desk: its editor, what the server reads in it, and what can be done with it. */
+export function useDesk(id: string) {
+  const { t, tm } = useI18n()
+  const { say } = useNotice()
+
+  const sheet = shallowRef<Sheet | null>(null)
+  const problem = ref<string | null>(null)
+  const reading = shallowRef<SheetReading>(NOTHING_READ)
+  const saveState = ref<SaveState>('saved')
+  const saveMessage = ref<string | null>(null)
+  const savedAt = ref<string | null>(null)
+  const conflict = shallowRef<Conflict | null>(null)
+  const cursor = shallowRef<Cursor>({ line: 1, column: 1, block: -1 })
+  const view = shallowRef<EditorView | null>(null)
+  /** Rises whenever the source was scrolled, typed in or laid out anew. */
+  const moved = ref(0)
+
+  const unsaved = new UnsavedWork(id, crypto.randomUUID())
+  unsaved.holdTab()
+  let kept: { base: string; changes: unknown } | null = null
+  let keepTextTimer: ReturnType<typeof setTimeout> | null = null
+
+  const sync = new SheetSync(
+    {
+      save: async (body) => {
+        const saved = await api.save(id, body)
+        savedAt.value = saved.savedAt
+        return saved
+      },
+      onReading(next, pending) {
+        view.value?.dispatch({ effects: setReading.of({ reading: next, since: pending.desc }) })
+        reading.value = next
+        lookAtCursor()
+      },
+      onState(state, message) {
+        saveState.value = state
+        saveMessage.value = message
+      },
+      onConflict(found) {
+        conflict.value = found
+      },
+      keep(work) {
+        kept = work
+        if (!work) {
+          unsaved.clear()
+          return
+        }
+        keepTextTimer ??= setTimeout(keepNow, KEEP_TEXT_AFTER)
+      },
+    },
+    0,
+  )
+
+  /** The whole text is kept a moment after a key, and at once when the page goes. */
+  function keepNow(): void {
+    if (keepTextTimer) clearTimeout(keepTextTimer)
+    keepTextTimer = null
+    if (kept && view.value) unsaved.keep({ ...kept, text: view.value.state.doc.toString() })
+  }
+  useEventListener(window, 'pagehide', keepNow)
+  useEventListener(document, 'visibilitychange', keepNow)
+  useEventListener(window, 'online', () => sync.nudge())
+
+  async function open(parent: HTMLElement): Promise<void> {
+    let found: Sheet
+    try {
+      found = await api.sheet(id)
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      problem.value = error.message
+      return
+    }
+    sheet.value = found
+    savedAt.value = found.changedAt
+    view.value = createEditor(parent, {
+      doc: found.text,
+      label: t('desk.sourceLabel', { title: found.title }),
+      nonce,
+      phrases: Object.fromEntries(Object.entries(tm('editor') as Record<string, string>)),
+      onUpdate: updated,
+    })
+    view.value.scrollDOM.addEventListener('scroll', () => (moved.value += 1), { passive: true })
+    sync.begin(spliced(NOTHING_READ, found.reading), view.value.state.doc.length)
+    await recover(found)
+  }
+
+  /** Puts in again what a closed tab or a dead server left in this browser. */
+  async function recover(found: Sheet): Promise<void> {
+    for (const work of await unsaved.claim()) {
+      if (work.base === found.reading.hash && view.value && sync.isSettled) {
+        try {
+          view.value.dispatch({ changes: ChangeSet.fromJSON(work.changes) })
+          say(t('save.recovered'))
+          continue
+        } catch {
+          // The changes do not fit after all: the whole text is offered instead.
+        }
+      }
+      if (work.text !== null && work.text !== view.value?.state.doc.toString()) {
+        await keepAsSheet(t('conflict.mineName', { title: found.title }), work.text)
+      }
+    }
+  }
+
+  function updated(update: ViewUpdate): void {
+    if (update.docChanged) {
+      for (const transaction of update.transactions) {
+        if (transaction.docChanged && !transaction.annotation(fromServer)) {
+          sync.typed(transaction.changes, transaction.annotation(mendOfMany) ?? false)
+        }
+      }
+    }
+    if (update.docChanged || update.selectionSet) lookAtCursor()
+    if (update.docChanged || update.geometryChanged || update.viewportChanged) moved.value += 1
+  }
+
+  function lookAtCursor(): void {
+    if (!view.value) return
+    const { state } = view.value
+    const head = state.selection.main.head
+    const line = state.doc.lineAt(head)
+    const read = state.field(readingField)
+    cursor.value = {
+      line: line.number,
+      // People count characters, not the editor's units.
+      column: [...line.text.slice(0, head - line.from)].length + 1,
+      block: blockIndexAt(read.reading.blocks, asRead(read, head)),
+    }
+  }
+
+  const findings = computed(() => findingsOf(reading.value))
+  const count = computed(() => countOf(reading.value))
+
+  function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
+    const state = view.value?.state.field(readingField)
+    return state ? rangeOf(state, block) : null
+  }
+
+  function goTo(offset: number, end = offset): void {
+    const { value } = view
+    if (!value) return
+    value.dispatch({
+      selection: EditorSelection.single(offset, end),
+      effects: EditorView.scrollIntoView(offset, { y: 'center' }),
+    })
+    value.focus()
+  }
+
+  function goToFinding(placed: PlacedFinding): void {
+    const state = view.value?.state.field(readingField)
+    if (state) goTo(state.since.mapPos(placed.from, 1), state.since.mapPos(placed.to, -1))
+  }
+
+  function goToBlock(block: PlacedBlock): void {
+    const range = rangeNow(block)
+    if (range) goTo(range.from)
+  }
+
+  /** Goes to the finding after or before the cursor; from the last on to the first. */
+  function step(direction: 1 | -1): void {
+    const state = view.value?.state
+    if (!state) return
+    const list = findings.value.filter((placed) => placed.block)
+    if (!list.length) {
+      const [whole] = findings.value
+      say(whole ? whole.finding.message : t('desk.noFindings'))
+      return
+    }
+    const { since } = state.field(readingField)
+    const { from, head } = state.selection.main
+    const here = Math.min(from, head)
+    const at = (placed: PlacedFinding) => since.mapPos(placed.from, 1)
+    const next =
+      direction === 1 ? list.find((placed) => at(placed) > here) : list.findLast((placed) => at(placed) < here)
+    goToFinding(next ?? ((direction === 1 ? list[0] : list.at(-1)) as PlacedFinding))
+  }
+
+  /** The finding at the cursor: the one whose stretch holds it, else the first of its block with a fix. */
+  function findingHere(): PlacedFinding | undefined {
+    const state = view.value?.state
+    if (!state) return undefined
+    const { since } = state.field(readingField)
+    const { from, to } = state.selection.main
+    const touching = findings.value.filter(
+      (placed) => placed.block && since.mapPos(placed.from, 1) <= to && since.mapPos(placed.to, -1) >= from,
+    )
+    const inBlock = findings.value.filter((placed) => placed.block === reading.value.blocks[cursor.value.block])
+    return (
+      touching.find((placed) => placed.finding.fix) ??
+      touching[0] ??
+      inBlock.find((placed) => placed.finding.fix) ??
+      inBlock[0]
+    )
+  }
+
+  function mendHere(): void {
+    const placed = findingHere() ?? findings.value.find((one) => !one.block && one.finding.fix)
+    if (placed) mend(placed)
+    else say(t('desk.noFindings'))
+  }
+
+  /** Makes the edits of one fix, as one step that undo takes back. */
+  function mend({ finding, block }: PlacedFinding): void {
+    const { value } = view
+    const { fix } = finding
+    if (!fix) {
+      say(t('desk.noFix', { advice: finding.advice }))
+      return
+    }
+    if (!fix.edits.length || !block) {
+      void change({ plainUtf8: true }).then(() => say(t('desk.savedAs')))
+      return
+    }
+    const { since } = value?.state.field(readingField) ?? {}
+    if (!value || !since || isTouched(since, block.from, block.to)) {
+      say(t('desk.stale'))
+      return
+    }
+    const start = since.mapPos(block.from, 1)
+    apply(
+      fix.edits.map((edit) => ({ ...edit, from: edit.from + start, to: edit.to + start })),
+      'input.mend',
+    )
+  }
+
+  async function mendAll(codes: string[] | null = null): Promise<void> {
+    await settled()
+    const answer = await asked(() => api.mending(id, sync.reading.hash, codes))
+    if (!answer) return
+    const times = answer.changes.reduce((sum, one) => sum + one.times, 0)
+    if (answer.edits.length) apply(answer.edits, 'input.mend', true)
+    if (findings.value.some((placed) => !placed.block && placed.finding.fix) && codes === null)
+      await change({ plainUtf8: true })
+    if (times) say(t('desk.mended', times), () => answer.edits.length && view.value && undo(view.value))
+    else say(t('desk.nothingSafe'))
+  }
+
+  function apply(edits: readonly Edit[], userEvent: string, isMany = false): void {
+    const first = edits[0]
+    if (!view.value || !first) return
+    const spec: TransactionSpec = {
+      changes: edits.map(({ from, to, text }) => ({ from, to, insert: text })),
+      userEvent,
+      annotations: mendOfMany.of(isMany),
+      scrollIntoView: !isMany,
+    }
+    view.value.dispatch(spec)
+    view.value.focus()
+  }
+
+  /** Puts an example where the cursor is, with blank lines around it. */
+  function insertExample(text: string): void {
+    const { value } = view
+    if (!value) return
+    const { state } = value
+    const block = reading.value.blocks[cursor.value.block]
+    const range = block && block.kind !== 'blank' ? rangeNow(block) : null
+    const at = range ? range.to : state.selection.main.head
+    const before = state.sliceDoc(0, at)
+    const after = state.sliceDoc(at, at + 2)
+    const lead = before === '' || before.endsWith('\n\n') ? '' : before.endsWith('\n') ? '\n' : '\n\n'
+    const tail = after === '' ? '\n' : after.startsWith('\n') ? '' : '\n\n'
+    value.dispatch({
+      changes: { from: at, insert: lead + text + tail },
+      selection: { anchor: at + lead.length },
+      scrollIntoView: true,
+      userEvent: 'input',
+    })
+    value.focus()
+  }
+
+  /** Waits until the server has everything that was typed; at most a few seconds. */
+  async function settled(): Promise<void> {
+    for (let tries = 0; !sync.isSettled && tries < 60; tries += 1) {
+      sync.nudge()
+      await new Promise((resolve) => setTimeout(resolve, 50))
+    }
+  }
+
+  async function asked<T>(call: () => Promise<T>): Promise<T | null> {
+    try {
+      return await call()
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      say(error.message)
+      return null
+    }
+  }
+
+  /** Sets something on the sheet; the answer is the sheet as it is then, read anew. */
+  async function change(what: Parameters<typeof api.change>[1]): Promise<boolean> {
+    await settled()
+    const next = await asked(() => api.change(id, what))
+    if (!next || !view.value) return false
+    sheet.value = next
+    if (next.text !== view.value.state.doc.toString() && sync.isSettled) {
+      view.value.dispatch({
+        changes: { from: 0, to: view.value.state.doc.length, insert: next.text },
+        annotations: fromServer.of(true),
+        userEvent: 'input.decode',
+      })
+    }
+    if (sync.isSettled) sync.begin(spliced(NOTHING_READ, next.reading), view.value.state.doc.length)
+    return true
+  }
+
+  async function keepAsSheet(title: string, text: string): Promise<boolean> {
+    const created = await asked(() => api.create(title, text, sheet.value?.notation ?? null))
+    if (created) say(t('conflict.done', { title: created.title }))
+    return created !== null
+  }
+
+  /** Settles a conflict: one text stays, the other becomes a sheet of its own. */
+  async function settle(keep: 'mine' | 'theirs'): Promise<void> {
+    const found = conflict.value
+    if (!found || !view.value || !sheet.value) return
+    const mine = view.value.state.doc.toString()
+    const { title } = sheet.value
+    const isKept =
+      keep === 'mine'
+        ? await keepAsSheet(t('conflict.theirsName', { title }), found.text)
+        : await keepAsSheet(t('conflict.mineName', { title }), mine)
+    if (!isKept) return
+    const fresh = await asked(() => api.sheet(id))
+    if (!fresh) return
+    view.value.dispatch({
+      changes: { from: 0, to: view.value.state.doc.length, insert: fresh.text },
+      annotations: fromServer.of(true),
+    })
+    sync.begin(spliced(NOTHING_READ, fresh.reading), view.value.state.doc.length)
+    if (keep === 'mine') view.value.dispatch({ changes: { from: 0, to: view.value.state.doc.length, insert: mine } })
+    conflict.value = null
+  }
+
+  async function putBack(): Promise<void> {
+    if ((await asked(() => api.putBack(id))) !== null || saveState.value === 'gone') sync.resume()
+  }
+
+  onScopeDispose(() => {
+    keepNow()
+    sync.nudge()
+    view.value?.destroy()
+  })
+
+  return {
+    sheet: shallowReadonly(sheet),
+    problem: readonly(problem),
+    reading: shallowReadonly(reading),
+    findings,
+    count,
+    saveState: readonly(saveState),
+    saveMessage: readonly(saveMessage),
+    savedAt: readonly(savedAt),
+    conflict: shallowReadonly(conflict),
+    cursor: shallowReadonly(cursor),
+    view,
+    moved: readonly(moved),
+    open,
+    rangeNow,
+    goToBlock,
+    goToFinding,
+    step,
+    mend,
+    mendHere,
+    mendAll,
+    insertExample,
+    change,
+    settle,
+    settled,
+    putBack,
+    tryAgain: () => sync.resume(),
+    setTarget: (target: string | null) => (sync.target = target),
+    undo: () => view.value && undo(view.value),
+    redo: () => view.value && redo(view.value),
+    search: () => view.value && openSearchPanel(view.value),
+    focusSource: () => view.value?.focus(),
+  }
+}
+
+export type Desk = ReturnType<typeof useDesk>

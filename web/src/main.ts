@@ -1,0 +1,40 @@
+import '@fontsource-variable/commissioner/wght.css'
+import '@fontsource-variable/jetbrains-mono/wght.css'
+import '@fontsource-variable/literata/wght.css'
+import '@fontsource-variable/literata/wght-italic.css'
+import './styles/tokens.css'
+import './styles/base.css'
+import PrimeVue from 'primevue/config'
+import ToastService from 'primevue/toastservice'
+import { createApp } from 'vue'
+import { createI18n } from 'vue-i18n'
+import { createRouter, createWebHistory } from 'vue-router'
+import App from './App.vue'
+import { en } from './locales/en'
+import ShelfPage from './pages/ShelfPage.vue'
+import { nonce } from './page'
+import { preset } from './styles/preset'
+
+const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'shelf', component: ShelfPage },
+    {
+      path: '/sheets/:id/:leaf(proof|findings|handover)?',
+      name: 'desk',
+      component: () => import('./pages/DeskPage.vue'),
+      props: (route) => ({ id: route.params.id, leaf: route.params.leaf || 'proof' }),
+    },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})
+
+createApp(App)
+  .use(router)
+  .use(createI18n({ legacy: false, locale: 'en', messages: { en } }))
+  .use(PrimeVue, {
+    theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } },
+    csp: { nonce },
+  })
+  .use(ToastService)
+  .mount('#app')

@@ -1,0 +1,440 @@
+<script setup lang="ts">
+import { useDark, useTitle } from '@vueuse/core'
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { useFunctionKeys } from '@/composables/useFunctionKeys'
+import { useNotice } from '@/composables/useNotice'
+import { useOffer } from '@/composables/useOffer'
+import ConflictDialog from '@/desk/ConflictDialog.vue'
+import EncodingDialog from '@/desk/EncodingDialog.vue'
+import ExpectedCount from '@/desk/ExpectedCount.vue'
+import FindingsLeaf from '@/desk/leaves/findings/FindingsLeaf.vue'
+import HandoverLeaf from '@/desk/leaves/handover/HandoverLeaf.vue'
+import ProofLeaf from '@/desk/leaves/proof/ProofLeaf.vue'
+import SaveNote from '@/desk/SaveNote.vue'
+import SheetTitle from '@/desk/SheetTitle.vue'
+import ExampleStrip from '@/desk/source/ExampleStrip.vue'
+import SpineStrip from '@/desk/spine/SpineStrip.vue'
+import { useDesk } from '@/desk/useDesk'
+import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
+import AppBar from '@/parts/AppBar.vue'
+import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
+import KeyHint from '@/parts/KeyHint.vue'
+import StatusBar from '@/parts/StatusBar.vue'
+
+const LEAVES = ['proof', 'findings', 'handover'] as const
+type LeafName = (typeof LEAVES)[number]
+
+const { id, leaf } = defineProps<{ id: string; leaf: LeafName }>()
+const { t } = useI18n()
+const router = useRouter()
+const { say } = useNotice()
+const { offer } = useOffer()
+const isDark = useDark({ disableTransition: false })
+
+const desk = useDesk(id)
+const { sheet, reading, count, cursor } = desk
+useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
+
+const editor = useTemplateRef('editor')
+const leafView = useTemplateRef<{ list: FacingSide | null; items: readonly FacingItem[] }>('leafView')
+const side = computed(() => leafView.value?.list ?? null)
+const items = computed(() => leafView.value?.items ?? [])
+const leafMoved = ref(0)
+const moved = computed(() => desk.moved.value + leafMoved.value)
+const facing = useFacing(desk, side, items, moved)
+
+const isHelpOpen = ref(false)
+const isChoosingEncoding = ref(false)
+const showsExample = ref(false)
+
+onMounted(async () => {
+  if (editor.value) await desk.open(editor.value)
+  showsExample.value = sheet.value !== null && reading.value.blocks.every((block) => block.kind === 'blank')
+  await nextTick()
+  desk.focusSource()
+})
+
+// A new leaf starts level with the source.
+watch(
+  () => [leaf, side.value],
+  () => facing.drive('source'),
+)
+
+const block = computed(() => reading.value.blocks[cursor.value.block])
+const examples = computed(
+  () => offer.value.notations.find((notation) => notation.id === sheet.value?.notation)?.examples ?? [],
+)
+const level = computed(() => (['fault', 'doubt', 'hint'] as const).filter((one) => count.value[one] > 0))
+
+function show(name: LeafName): void {
+  void router.replace({ name: 'desk', params: { id, leaf: name } })
+}
+
+function otherSide(): void {
+  if (desk.view.value?.hasFocus) side.value?.scroller?.focus()
+  else desk.focusSource()
+}
+
+async function readAs(encoding: string): Promise<void> {
+  if (await desk.change({ encoding })) {
+    const label = sheet.value?.encoding.label ?? encoding
+    say(t('encoding.done', { label }), () => desk.undo())
+  }
+}
+
+const actions: Action[] = [
+  { id: 'next', keys: 'F8', run: () => desk.step(1) },
+  { id: 'previous', keys: 'Shift F8', run: () => desk.step(-1) },
+  { id: 'mend', keys: 'F2', run: desk.mendHere },
+  { id: 'mendAll', keys: 'Shift F2', run: () => void desk.mendAll() },
+  { id: 'otherSide', keys: 'F6', run: otherSide },
+  { id: 'search', keys: 'Ctrl F', run: () => desk.search() },
+  { id: 'undo', keys: 'Ctrl Z', run: () => desk.undo() },
+  { id: 'redo', keys: 'Ctrl Y', run: () => desk.redo() },
+  { id: 'proof', keys: '', run: () => show('proof') },
+  { id: 'findings', keys: '', run: () => show('findings') },
+  { id: 'handover', keys: '', run: () => show('handover') },
+  { id: 'shelf', keys: '', run: () => void router.push('/') },
+  { id: 'dark', keys: '', run: () => (isDark.value = !isDark.value) },
+  { id: 'leaveEditor', keys: 'Esc Tab' },
+]
+
+useFunctionKeys({
+  F1: () => (isHelpOpen.value = true),
+  F2: desk.mendHere,
+  'Shift+F2': () => void desk.mendAll(),
+  F6: otherSide,
+  F8: () => desk.step(1),
+  'Shift+F8': () => desk.step(-1),
+})
+</script>
+
+<template>
+  <div class="desk-page">
+    <AppBar @help="isHelpOpen = true">
+      <RouterLink to="/" class="crumb">{{ t('app.shelf') }}</RouterLink>
+      <span v-if="sheet" class="crumb" aria-hidden="true">/</span>
+      <SheetTitle v-if="sheet" :title="sheet.title" @rename="desk.change({ title: $event })" />
+      <template #end>
+        <SaveNote v-if="sheet" :state="desk.saveState.value" :saved-at="desk.savedAt.value" />
+      </template>
+    </AppBar>
+
+    <div v-if="desk.saveState.value === 'offline'" class="banner" role="alert">{{ t('save.offline') }}</div>
+    <div v-else-if="desk.saveState.value === 'gone'" class="banner" role="alert">
+      {{ t('save.goneTitle') }}
+      <Button size="small" severity="secondary" outlined @click="desk.putBack()">{{ t('save.putBack') }}</Button>
+    </div>
+    <div v-else-if="desk.saveState.value === 'refused'" class="banner" role="alert">
+      {{ t('save.refusedTitle', { message: desk.saveMessage.value }) }}
+      <Button size="small" severity="secondary" outlined @click="desk.tryAgain()">{{ t('save.tryAgain') }}</Button>
+    </div>
+
+    <main v-if="desk.problem.value" class="problem" role="alert">
+      <h1>{{ t('desk.notThere') }}</h1>
+      <p>{{ desk.problem.value }}</p>
+      <RouterLink to="/">{{ t('desk.toShelf') }}</RouterLink>
+    </main>
+    <main v-else class="book">
+      <div class="head source-head">
+        <h2>{{ t('desk.source') }}</h2>
+        <template v-if="sheet">
+          <Select
+            :model-value="sheet.notation"
+            size="small"
+            class="notation"
+            :aria-label="t('desk.notation')"
+            :options="offer.notations"
+            option-label="label"
+            option-value="id"
+            @update:model-value="desk.change({ notation: $event })"
+          />
+          <button type="button" class="meta" :title="t('encoding.title')" @click="isChoosingEncoding = true">
+            {{ sheet.encoding.label }}
+          </button>
+          <span class="meta">{{
+            t('shelf.questions', count.questions, { named: { n: count.questions.toLocaleString('en') } })
+          }}</span>
+          <button
+            type="button"
+            class="meta example-toggle"
+            :aria-expanded="showsExample"
+            @click="showsExample = !showsExample"
+          >
+            {{ t('desk.example') }}
+          </button>
+        </template>
+      </div>
+      <div class="head count-head">
+        <ExpectedCount
+          v-if="sheet"
+          :count="count"
+          :expected="sheet.expected"
+          @expect="desk.change({ expected: $event })"
+        />
+      </div>
+      <nav class="head leaves" :aria-label="t('desk.leaves')">
+        <RouterLink
+          v-for="name in LEAVES"
+          :key="name"
+          replace
+          :to="{ name: 'desk', params: { id, leaf: name } }"
+          :class="{ 'is-open': name === leaf }"
+          :aria-current="name === leaf ? 'page' : undefined"
+        >
+          {{ t(`desk.leaf.${name}`) }}
+          <template v-if="name === 'findings'">
+            <span v-for="one in level" :key="one" class="badge" :class="`is-${one}`"
+              >{{ count[one] }}<span class="visually-hidden">{{ t(`levels.${one}`, count[one]) }}</span></span
+            >
+          </template>
+        </RouterLink>
+      </nav>
+
+      <div class="source">
+        <p v-if="!sheet" class="loading">{{ t('desk.loading') }}</p>
+        <div ref="editor" class="editor" />
+        <ExampleStrip
+          v-if="showsExample"
+          :examples="examples"
+          :type="block?.body.question?.type ?? null"
+          @insert="desk.insertExample"
+        />
+      </div>
+      <SpineStrip :desk="desk" :leaf="side" :items="items" :moved="moved" :source-extent="facing.sourceExtent" />
+      <div class="leaf">
+        <ProofLeaf v-if="leaf === 'proof'" ref="leafView" :desk="desk" @moved="leafMoved += 1" />
+        <FindingsLeaf
+          v-else-if="leaf === 'findings'"
+          ref="leafView"
+          :desk="desk"
+          @moved="leafMoved += 1"
+          @choose-encoding="isChoosingEncoding = true"
+        />
+        <HandoverLeaf v-else-if="sheet" ref="leafView" :desk="desk" :sheet-id="id" @moved="leafMoved += 1" />
+      </div>
+    </main>
+
+    <StatusBar>
+      <KeyHint keys="F8" :what="t('desk.nextFinding')" @press="desk.step(1)" />
+      <KeyHint keys="F2" :what="t('desk.mend')" @press="desk.mendHere()" />
+      <KeyHint keys="F6" :what="t('desk.otherSide')" @press="otherSide()" />
+      <KeyHint keys="F1" :what="t('desk.helpAndKeys')" @press="isHelpOpen = true" />
+      <template #end>
+        {{ t('desk.place', { line: cursor.line, column: cursor.column }) }}
+        <template v-if="block?.number"> · {{ t('desk.inQuestion', { number: block.number }) }}</template>
+        <template v-if="block?.body.question"> · {{ t(`type.${block.body.question.type}`) }}</template>
+      </template>
+    </StatusBar>
+
+    <HelpDialog v-model="isHelpOpen" :actions="actions" />
+    <EncodingDialog v-if="sheet" v-model="isChoosingEncoding" :current="sheet.encoding.name" @choose="readAs" />
+    <ConflictDialog
+      v-if="desk.conflict.value"
+      :mine="desk.view.value?.state.doc.toString() ?? ''"
+      :theirs="desk.conflict.value.text"
+      @settle="desk.settle"
+    />
+  </div>
+</template>
+
+<style scoped>
+.desk-page {
+  display: grid;
+  grid-template-rows: auto auto 1fr auto;
+  block-size: 100%;
+}
+
+.desk-page > .status-bar {
+  grid-row: 4;
+}
+
+.crumb {
+  margin-inline-end: 6px;
+  color: var(--bar-soft);
+  text-decoration: none;
+}
+
+.banner {
+  grid-row: 2;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 6px 20px;
+  background: var(--doubt-wash);
+  border-block-end: 1px solid var(--doubt);
+}
+
+.problem {
+  grid-row: 3;
+  padding: 60px 26px;
+  text-align: center;
+}
+
+.problem h1 {
+  font-family: var(--font-question);
+  font-size: 22px;
+}
+
+.book {
+  grid-row: 3;
+  display: grid;
+  grid-template: 39px minmax(0, 1fr) / minmax(0, 1fr) 64px minmax(0, 1.06fr);
+  min-block-size: 0;
+}
+
+.head {
+  display: flex;
+  align-items: center;
+  background: var(--desk);
+  border-block-end: 1px solid var(--rule);
+}
+
+.source-head {
+  gap: 12px;
+  padding-inline: 20px 8px;
+  overflow: hidden;
+  white-space: nowrap;
+}
+
+.source-head h2 {
+  font-weight: 700;
+}
+
+.meta {
+  border: 0;
+  padding: 2px 0;
+  background: transparent;
+  color: var(--soft);
+  font: inherit;
+  font-size: 13px;
+}
+
+button.meta {
+  cursor: pointer;
+  text-decoration: underline dotted var(--control);
+  text-underline-offset: 3px;
+}
+
+.example-toggle {
+  margin-inline-start: auto;
+}
+
+.count-head {
+  border-block-end-color: transparent;
+}
+
+.leaves {
+  align-items: stretch;
+  gap: 4px;
+  padding-inline-start: 4px;
+}
+
+.leaves a {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  margin-block-start: 4px;
+  padding-inline: 14px;
+  border-radius: 4px 4px 0 0;
+  color: var(--soft);
+  text-decoration: none;
+}
+
+.leaves a:hover {
+  color: var(--ink);
+}
+
+.leaves a.is-open {
+  background: var(--leaf);
+  color: var(--ink);
+  font-weight: 700;
+}
+
+.leaves a:focus-visible {
+  outline-offset: -3px;
+}
+
+.badge {
+  padding-inline: 5px;
+  border-radius: 3px;
+  font-size: 12px;
+  font-weight: 700;
+}
+
+.badge.is-fault {
+  background: var(--fault-wash);
+  color: var(--fault);
+}
+
+.badge.is-doubt {
+  background: var(--doubt-wash);
+  color: var(--doubt);
+}
+
+.badge.is-hint {
+  background: var(--hint-wash);
+  color: var(--hint);
+}
+
+.source {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  min-block-size: 0;
+  background: var(--source);
+}
+
+.editor {
+  grid-row: 1;
+  min-block-size: 0;
+}
+
+.loading {
+  grid-row: 1;
+  padding: 20px;
+  color: var(--soft);
+}
+
+.example-strip {
+  grid-row: 2;
+}
+
+.leaf {
+  min-block-size: 0;
+}
+
+/* On a phone, one side at a time: the leaf lies under the source. */
+@media (width < 760px) {
+  .book {
+    grid-template: auto 45vh auto minmax(0, 1fr) / 64px minmax(0, 1fr);
+  }
+
+  .source-head {
+    grid-area: 1 / 1 / 2 / 3;
+  }
+
+  .source {
+    grid-area: 2 / 1 / 3 / 3;
+  }
+
+  .count-head {
+    grid-area: 3 / 1;
+  }
+
+  .leaves {
+    grid-area: 3 / 2;
+  }
+
+  .leaf {
+    grid-area: 4 / 1 / 5 / 3;
+  }
+
+  .spine-strip {
+    display: none;
+  }
+}
+</style>

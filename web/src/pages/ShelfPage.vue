@@ -1,0 +1,284 @@
+<script setup lang="ts">
+import { useEventListener, useTitle } from '@vueuse/core'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
+import { useFunctionKeys } from '@/composables/useFunctionKeys'
+import { useNotice } from '@/composables/useNotice'
+import { useOffer } from '@/composables/useOffer'
+import AppBar from '@/parts/AppBar.vue'
+import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
+import KeyHint from '@/parts/KeyHint.vue'
+import StatusBar from '@/parts/StatusBar.vue'
+import BringIn from '@/shelf/BringIn.vue'
+import PasteDialog from '@/shelf/PasteDialog.vue'
+import SheetRow from '@/shelf/SheetRow.vue'
+
+const { t } = useI18n()
+const router = useRouter()
+const { say } = useNotice()
+const { offer, labelOf, whenOffered } = useOffer()
+useTitle(`${t('app.shelf')} – ${t('app.name')}`)
+
+const sheets = ref<ShelfSheet[] | null>(null)
+const unread = ref<string | null>(null)
+const refusals = ref<{ name: string; message: string }[]>([])
+const isOver = ref(false)
+const isPasting = ref(false)
+const isHelpOpen = ref(false)
+const wanted = ref('')
+
+const shown = computed(
+  () => sheets.value?.filter((sheet) => sheet.title.toLowerCase().includes(wanted.value.trim().toLowerCase())) ?? [],
+)
+const total = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.count, 0))
+const sound = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.sound, 0))
+
+async function load(): Promise<void> {
+  try {
+    sheets.value = (await api.shelf()).sheets
+    unread.value = null
+  } catch (error) {
+    unread.value = error instanceof Problem ? error.message : String(error)
+  }
+}
+void load()
+
+function open(sheet: Created): void {
+  void router.push({ name: 'desk', params: { id: sheet.id, leaf: 'proof' } })
+}
+
+/** One file opens at once; of several, each that can be read lies on the shelf then. */
+async function bringIn(files: File[]): Promise<void> {
+  refusals.value = []
+  const created: Created[] = []
+  for (const file of files) {
+    try {
+      created.push(await api.bringIn(file))
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      refusals.value.push({ name: file.name, message: error.message })
+    }
+  }
+  const [only] = created
+  if (only && files.length === 1) open(only)
+  else await load()
+}
+
+async function make(title: string, text: string, notation: string | null): Promise<void> {
+  refusals.value = []
+  try {
+    open(await api.create(title, text, notation))
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error
+    refusals.value.push({ name: title, message: error.message })
+  }
+}
+
+async function makeExample(id: string): Promise<void> {
+  await whenOffered
+  const notation = offer.value.notations.find((one) => one.id === id)
+  const text = notation?.examples.map((example) => example.text).join('\n\n') ?? ''
+  await make(t('shelf.exampleName', { notation: labelOf(id) }), `${text}\n`, id)
+}
+
+async function rename(sheet: ShelfSheet, title: string): Promise<void> {
+  await api.change(sheet.id, { title })
+  await load()
+}
+
+async function takeOff(sheet: ShelfSheet): Promise<void> {
+  await api.takeOff(sheet.id)
+  await load()
+  say(t('shelf.takenOff', { title: sheet.title }), async () => {
+    await api.putBack(sheet.id)
+    await load()
+  })
+}
+
+useEventListener(window, 'dragover', (event) => {
+  if (!event.dataTransfer?.types.includes('Files')) return
+  event.preventDefault()
+  isOver.value = true
+})
+useEventListener(window, 'dragleave', (event) => {
+  if (event.relatedTarget === null) isOver.value = false
+})
+useEventListener(window, 'drop', (event) => {
+  if (!event.dataTransfer?.files.length) return
+  event.preventDefault()
+  isOver.value = false
+  void bringIn([...event.dataTransfer.files])
+})
+useEventListener(window, 'paste', (event) => {
+  if (event.target instanceof HTMLElement && event.target.matches('input, textarea')) return
+  const files = [...(event.clipboardData?.files ?? [])]
+  const text = event.clipboardData?.getData('text/plain') ?? ''
+  if (files.length) void bringIn(files)
+  else if (text.trim())
+    void make(
+      t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) }),
+      text,
+      null,
+    )
+})
+
+function moveBy(step: number): void {
+  const links = [...document.querySelectorAll<HTMLElement>('.sheet-row .title')]
+  const index = links.findIndex((link) => link === document.activeElement)
+  links[Math.min(links.length - 1, Math.max(0, index + step))]?.focus()
+}
+
+const actions: Action[] = [
+  { id: 'choose', keys: '↑ ↓' },
+  { id: 'open', keys: 'Enter' },
+  { id: 'rename', keys: 'F2' },
+  { id: 'takeOff', keys: 'Del' },
+]
+useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
+</script>
+
+<template>
+  <div class="shelf-page">
+    <AppBar @help="isHelpOpen = true">
+      <template #end>
+        <label v-if="sheets?.length" class="find">
+          <span class="visually-hidden">{{ t('shelf.find') }}</span>
+          <InputText v-model="wanted" size="small" type="search" :placeholder="t('shelf.find')" />
+        </label>
+      </template>
+    </AppBar>
+    <main @keydown.down.prevent="moveBy(1)" @keydown.up.prevent="moveBy(-1)">
+      <section class="sheets" :aria-label="t('shelf.title')">
+        <div v-for="refusal in refusals" :key="refusal.name" class="refusal" role="alert">
+          <b>{{ t('shelf.refused', { name: refusal.name }) }}</b>
+          <p>{{ refusal.message }}</p>
+        </div>
+        <div v-if="unread" class="refusal" role="alert">
+          <b>{{ t('shelf.unread') }}</b>
+          <p>{{ unread }}</p>
+          <Button size="small" severity="secondary" outlined @click="load">{{ t('shelf.again') }}</Button>
+        </div>
+        <template v-if="sheets?.length">
+          <h1>
+            {{ t('shelf.title') }} <span>{{ t('shelf.sheets', sheets.length) }}</span>
+          </h1>
+          <ul>
+            <SheetRow
+              v-for="sheet in shown"
+              :key="sheet.id"
+              :sheet="sheet"
+              @rename="rename(sheet, $event)"
+              @take-off="takeOff(sheet)"
+            />
+          </ul>
+          <p v-if="!shown.length" class="none">{{ t('shelf.findNone') }}</p>
+        </template>
+        <div v-else-if="sheets" class="teaching">
+          <h1>{{ t('shelf.emptyTitle') }}</h1>
+          <p>{{ t('shelf.emptyLead') }}</p>
+        </div>
+      </section>
+      <BringIn
+        :is-over="isOver"
+        @files="bringIn"
+        @paste="isPasting = true"
+        @example="makeExample"
+        @empty="make(t('shelf.emptyName'), '', $event)"
+      />
+    </main>
+    <StatusBar>
+      <span><kbd>↑</kbd> <kbd>↓</kbd> {{ t('shelf.choosing') }}</span>
+      <span><kbd>Enter</kbd> {{ t('shelf.opening') }}</span>
+      <span><kbd>F2</kbd> {{ t('shelf.rename').toLowerCase() }}</span>
+      <span><kbd>Del</kbd> {{ t('shelf.takeOff').toLowerCase() }}</span>
+      <KeyHint keys="F1" :what="t('desk.helpAndKeys')" @press="isHelpOpen = true" />
+      <template v-if="sheets" #end>
+        {{ t('shelf.sheets', sheets.length) }} ·
+        {{ t('shelf.questions', total, { named: { n: total.toLocaleString('en') } }) }} ·
+        {{ t('shelf.allSound', { n: sound.toLocaleString('en') }) }}
+      </template>
+    </StatusBar>
+    <PasteDialog v-model="isPasting" @paste="(title, text) => make(title, text, null)" />
+    <HelpDialog v-model="isHelpOpen" :actions="actions" />
+  </div>
+</template>
+
+<style scoped>
+.shelf-page {
+  display: grid;
+  grid-template-rows: auto 1fr auto;
+  block-size: 100%;
+}
+
+main {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 276px;
+  gap: 30px;
+  padding: 22px 26px 0 22px;
+  overflow: auto;
+}
+
+.sheets {
+  align-self: start;
+  min-block-size: calc(100% - 22px);
+  background: var(--leaf);
+}
+
+.sheets h1 {
+  padding: 18px 26px 8px;
+  font-weight: 650;
+}
+
+.sheets h1 span {
+  margin-inline-start: 6px;
+  color: var(--soft);
+  font-size: 13px;
+  font-weight: 400;
+}
+
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  border-block-end: 1px solid var(--rule);
+}
+
+.none,
+.teaching {
+  padding: 26px;
+}
+
+.teaching {
+  max-inline-size: 60ch;
+}
+
+.teaching h1 {
+  padding: 0 0 6px;
+  font-family: var(--font-question);
+  font-size: 22px;
+}
+
+.refusal {
+  margin: 16px 26px 0;
+  padding: 10px 14px;
+  border-inline-start: 3px solid var(--fault);
+  background: var(--fault-wash);
+}
+
+.find {
+  --p-inputtext-background: transparent;
+  --p-inputtext-color: var(--bar-ink);
+  --p-inputtext-placeholder-color: var(--bar-soft);
+  --p-inputtext-border-color: #4a4560;
+}
+
+@media (width < 900px) {
+  main {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

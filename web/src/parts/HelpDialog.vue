@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+/** An action that the page can do; without $run, its key alone does it. */
+export interface Action {
+  id: string
+  keys: string
+  run?: () => void
+}
+
+const { actions } = defineProps<{ actions: Action[] }>()
+const isOpen = defineModel<boolean>({ required: true })
+const { t } = useI18n()
+const wanted = ref('')
+
+const found = computed(() =>
+  actions
+    .map((action) => ({ ...action, label: t(`help.actions.${action.id}`) }))
+    .filter(({ label, keys }) => `${label} ${keys}`.toLowerCase().includes(wanted.value.trim().toLowerCase())),
+)
+
+function run(action: Action | undefined): void {
+  if (!action?.run) return
+  isOpen.value = false
+  wanted.value = ''
+  action.run()
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="isOpen"
+    modal
+    :header="t('help.title')"
+    class="help-dialog"
+    :close-button-props="{ ariaLabel: t('app.close') }"
+  >
+    <p class="lead">{{ t('help.lead') }}</p>
+    <InputText
+      v-model="wanted"
+      autofocus
+      fluid
+      :placeholder="t('help.find')"
+      :aria-label="t('help.find')"
+      @keydown.enter="run(found.find((action) => action.run))"
+    />
+    <ul class="actions">
+      <li v-for="action in found" :key="action.id">
+        <button type="button" :disabled="!action.run" @click="run(action)">
+          <span>{{ action.label }}</span>
+          <kbd v-for="key in action.keys.split(' ')" :key="key">{{ key }}</kbd>
+        </button>
+      </li>
+    </ul>
+  </Dialog>
+</template>
+
+<style scoped>
+.lead {
+  max-inline-size: 60ch;
+  margin-block-end: 12px;
+  color: var(--soft);
+}
+
+.actions {
+  margin: 10px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.actions button {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  inline-size: 100%;
+  padding: 6px 8px;
+  border: 0;
+  border-block-end: 1px solid var(--rule);
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+  text-align: start;
+  cursor: pointer;
+}
+
+.actions button:disabled {
+  cursor: default;
+}
+
+.actions button:not(:disabled):hover {
+  background: var(--line-wash);
+}
+
+.actions span {
+  flex: 1;
+}
+</style>

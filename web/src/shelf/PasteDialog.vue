@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import Textarea from 'primevue/textarea'
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+const isOpen = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ paste: [title: string, text: string] }>()
+const { t } = useI18n()
+const text = ref('')
+const title = ref('')
+
+function put(): void {
+  const name =
+    title.value.trim() ||
+    t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) })
+  emit('paste', name, text.value)
+  isOpen.value = false
+  text.value = ''
+  title.value = ''
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="isOpen"
+    modal
+    :header="t('shelf.pasteTitle')"
+    class="paste-dialog"
+    :close-button-props="{ ariaLabel: t('app.close') }"
+  >
+    <p class="lead">{{ t('shelf.pasteLead') }}</p>
+    <label for="paste-text">{{ t('shelf.pasteText') }}</label>
+    <Textarea id="paste-text" v-model="text" rows="12" autofocus fluid spellcheck="false" />
+    <label for="paste-name">{{ t('shelf.pasteName') }}</label>
+    <InputText id="paste-name" v-model="title" fluid maxlength="200" @keydown.enter="text.trim() && put()" />
+    <template #footer>
+      <Button severity="secondary" outlined @click="isOpen = false">{{ t('app.cancel') }}</Button>
+      <Button :disabled="text.trim() === ''" @click="put">{{ t('shelf.putOn') }}</Button>
+    </template>
+  </Dialog>
+</template>
+
+<style>
+.paste-dialog {
+  inline-size: min(640px, 92vw);
+}
+
+.paste-dialog .lead {
+  color: var(--soft);
+}
+
+.paste-dialog label {
+  display: block;
+  margin-block: 12px 4px;
+  font-weight: 600;
+}
+
+.paste-dialog textarea {
+  font-family: var(--font-source);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { ShelfSheet } from '@/api/client'
+import { useOffer } from '@/composables/useOffer'
+import LyingSpine from './LyingSpine.vue'
+import { when } from './when'
+
+const { sheet } = defineProps<{ sheet: ShelfSheet }>()
+const emit = defineEmits<{ rename: [title: string]; takeOff: [] }>()
+
+const { t } = useI18n()
+const { labelOf } = useOffer()
+const newTitle = ref<string | null>(null)
+const link = useTemplateRef('link')
+
+const changed = computed(() =>
+  when(sheet.changedAt, { today: (time) => t('shelf.today', { time }), yesterday: t('shelf.yesterday') }),
+)
+const expected = computed(() => (sheet.expected !== null && sheet.expected !== sheet.count ? sheet.expected : null))
+
+function startRenaming(): void {
+  newTitle.value = sheet.title
+}
+
+function endRenaming(keep: boolean): void {
+  const title = newTitle.value?.trim()
+  newTitle.value = null
+  if (keep && title && title !== sheet.title) emit('rename', title)
+  void nextTick(() => (link.value as unknown as { $el: HTMLElement } | null)?.$el.focus())
+}
+
+defineExpose({ startRenaming })
+</script>
+
+<template>
+  <li class="sheet-row" @keydown.f2.prevent="startRenaming" @keydown.delete.self.prevent="emit('takeOff')">
+    <div class="name">
+      <InputText
+        v-if="newTitle !== null"
+        v-model="newTitle"
+        autofocus
+        size="small"
+        maxlength="200"
+        :aria-label="t('shelf.newName')"
+        @keydown.enter.prevent="endRenaming(true)"
+        @keydown.esc.stop="endRenaming(false)"
+        @keydown.delete.stop
+        @blur="newTitle === null || endRenaming(true)"
+      />
+      <RouterLink
+        v-else
+        ref="link"
+        class="title"
+        :to="{ name: 'desk', params: { id: sheet.id, leaf: 'proof' } }"
+        @keydown.delete.prevent="emit('takeOff')"
+        >{{ sheet.title }}</RouterLink
+      >
+      <span class="when">{{ changed }}</span>
+    </div>
+    <span class="notation">{{ labelOf(sheet.notation) }}</span>
+    <LyingSpine :states="sheet.states" />
+    <span class="count">
+      <template v-if="sheet.count === 0">{{ t('shelf.empty') }}</template>
+      <template v-else>
+        <b :class="{ 'is-short': sheet.sound < sheet.count }">{{ sheet.sound.toLocaleString('en') }}</b>
+        {{ t('shelf.of') }} {{ sheet.count.toLocaleString('en') }}
+      </template>
+      <span v-if="expected !== null" class="expected">{{ t('desk.expected', { expected }) }}</span>
+    </span>
+    <span class="doings">
+      <Button
+        size="small"
+        text
+        severity="secondary"
+        :aria-label="t('shelf.renameSheet', { title: sheet.title })"
+        @click="startRenaming"
+        >{{ t('shelf.rename') }}</Button
+      >
+      <Button
+        size="small"
+        text
+        severity="secondary"
+        :aria-label="t('shelf.takeOffSheet', { title: sheet.title })"
+        @click="emit('takeOff')"
+        >{{ t('shelf.takeOff') }}</Button
+      >
+    </span>
+  </li>
+</template>
+
+<style scoped>
+.sheet-row {
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(160px, 1.4fr) 70px minmax(120px, 300px) 96px;
+  align-items: center;
+  gap: 20px;
+  min-block-size: 63px;
+  padding: 8px 26px;
+  border-block-start: 1px solid var(--rule);
+}
+
+.sheet-row:hover,
+.sheet-row:focus-within {
+  background: var(--line-wash);
+}
+
+.name {
+  min-inline-size: 0;
+}
+
+.title {
+  display: block;
+  font-family: var(--font-question);
+  font-size: 17px;
+  line-height: 1.3;
+  text-decoration: none;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+/* The whole row opens the sheet; what can be done with it lies above. */
+.title::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+}
+
+.title:focus-visible {
+  outline: none;
+}
+
+.title:focus-visible::after {
+  outline: 2px solid var(--dye);
+  outline-offset: -2px;
+}
+
+.when,
+.notation,
+.count {
+  color: var(--soft);
+  font-size: 13px;
+}
+
+.count {
+  text-align: end;
+  white-space: nowrap;
+}
+
+.count b {
+  color: var(--ink);
+  font-weight: 700;
+}
+
+.count b.is-short {
+  color: var(--fault);
+}
+
+.expected {
+  display: block;
+  color: var(--doubt);
+  font-size: 12px;
+}
+
+.doings {
+  position: absolute;
+  inset-inline-end: 140px;
+  display: none;
+  background: var(--line-wash);
+}
+
+.sheet-row:hover .doings,
+.sheet-row:focus-within .doings {
+  display: flex;
+}
+
+@media (width < 900px) {
+  .sheet-row {
+    grid-template-columns: 1fr 96px;
+  }
+
+  .notation,
+  .lying-spine {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,21 @@
+import vue from '@vitejs/plugin-vue'
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [vue()],
+  base: '/build/',
+  publicDir: false,
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  define: { __VUE_OPTIONS_API__: 'true', __VUE_I18N_LEGACY_API__: 'false' },
+  build: {
+    outDir: '../app/public/build',
+    emptyOutDir: true,
+    manifest: 'manifest.json',
+    // Small files as data: would be refused by the Content-Security-Policy.
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    rolldownOptions: { input: 'src/main.ts' },
+  },
+  test: { environment: 'jsdom', include: ['tests/**/*.test.ts'] },
+})
