@@ -80,13 +80,14 @@ export function useDesk(id: string) {
           unsaved.clear()
           return
         }
+        // The changes at once, since a tab can die without a word; the whole text a moment later.
+        unsaved.keep({ ...work, text: null })
         keepTextTimer ??= setTimeout(keepNow, KEEP_TEXT_AFTER)
       },
     },
     0,
   )
 
-  /** The whole text is kept a moment after a key, and at once when the page goes. */
   function keepNow(): void {
     if (keepTextTimer) clearTimeout(keepTextTimer)
     keepTextTimer = null

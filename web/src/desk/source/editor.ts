@@ -49,6 +49,7 @@ export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, 
     ]),
     EditorView.contentAttributes.of({
       'aria-label': label,
+      tabindex: '0',
       spellcheck: 'false',
       autocapitalize: 'off',
       translate: 'no',

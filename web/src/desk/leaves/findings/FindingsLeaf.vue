@@ -124,6 +124,7 @@ defineExpose({ list, items })
 .filter button {
   border: 1px solid transparent;
   border-radius: 4px;
+  min-block-size: 26px;
   padding: 2px 8px;
   background: transparent;
   color: var(--soft);
@@ -165,6 +166,7 @@ h3 {
 
 .where {
   display: flex;
+  align-items: center;
   gap: 12px;
   margin-block-start: 2px;
   padding-inline-start: 15px;
@@ -173,6 +175,7 @@ h3 {
 }
 
 .where button {
+  min-block-size: 24px;
   border: 0;
   padding: 0;
   background: transparent;

@@ -92,10 +92,9 @@ defineExpose({ list, items })
 <template>
   <section class="handover-leaf">
     <div class="tools">
-      <label for="handover-target" class="visually-hidden">{{ t('handover.to') }}</label>
       <Select
         v-model="target"
-        input-id="handover-target"
+        :aria-label="t('handover.to')"
         size="small"
         :options="choices"
         option-label="label"
@@ -181,7 +180,7 @@ h3 {
 }
 
 ul {
-  max-block-size: 108px;
+  max-block-size: 122px;
   margin: 2px 0 0;
   padding: 0;
   overflow-y: auto;
@@ -194,7 +193,12 @@ li {
   gap: 8px;
 }
 
+li {
+  align-items: baseline;
+}
+
 li button {
+  min-block-size: 24px;
   border: 0;
   padding: 0;
   background: transparent;

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Attributes\TestRule;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Dependencies of the core point one way; the static analysis enforces it. */
+final class Architecture
+{
+    /** Each layer with those it may know of, besides itself. */
+    private const LAYERS = [
+        'Source' => [],
+        'Finding' => ['Source'],
+        'Question' => ['Source'],
+        'Notation' => ['Source', 'Finding', 'Question'],
+        'Marking' => ['Source', 'Finding', 'Question'],
+        'Check' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Proof' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Handover' => ['Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
+    ];
+
+    /** @return iterable<Rule> */
+    #[TestRule]
+    public function layersPointOneWay(): iterable
+    {
+        foreach (self::LAYERS as $layer => $known) {
+            $unknown = array_diff(array_keys(self::LAYERS), $known, [$layer]);
+            if ([] !== $unknown) {
+                yield PHPat::rule()
+                    ->classes(Selector::inNamespace("Notagram\\{$layer}"))
+                    ->shouldNot()->dependOn()
+                    ->classes(...array_map(static fn (string $name) => Selector::inNamespace("Notagram\\{$name}"), array_values($unknown)))
+                    ->because("{$layer} may know ".([] === $known ? 'nothing else' : implode(', ', $known)));
+            }
+        }
+    }
+
+    #[TestRule]
+    public function noNotationKnowsAnother(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Notagram\Notation\Gift'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Notagram\Notation\Aiken'));
+    }
+
+    #[TestRule]
+    public function nothingKnowsAFramework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Notagram'))
+            ->excluding(Selector::inNamespace('Notagram\Tests'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Symfony\Component\HttpFoundation'), Selector::inNamespace('Symfony\Component\Console'), Selector::inNamespace('Doctrine'));
+    }
+}

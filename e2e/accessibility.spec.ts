@@ -1,0 +1,38 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { openLeaf, openSheet } from './desk'
+
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`shelf and desk obey the rules of access, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme })
+    await page.goto('/')
+    await expect(page.getByRole('link', { name: 'Swarms and spring' })).toBeVisible()
+    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+
+    await openSheet(page, 'Swarms and spring')
+    for (const leaf of ['Proof', 'Findings', 'Hand over'] as const) {
+      await openLeaf(page, leaf)
+      await page.waitForTimeout(300)
+      expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+    }
+    await page.keyboard.press('F1')
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+  })
+}
+
+test('everything is reached by key', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: 'Swarms and spring' })).toBeVisible()
+  await page.keyboard.press('ArrowDown')
+  await page.locator('.sheet-row .title').first().focus()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.cm-content')).toBeFocused()
+  await page.keyboard.press('F6')
+  await expect(page.getByRole('region', { name: 'Proof' })).toBeFocused()
+  await page.keyboard.press('F6')
+  await expect(page.locator('.cm-content')).toBeFocused()
+})

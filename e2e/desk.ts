@@ -1,0 +1,35 @@
+import { expect, type Page } from '@playwright/test'
+
+/** The source of the sheet that is open. */
+export const source = (page: Page) => page.locator('.cm-content')
+
+export const saved = (page: Page) => expect(page.locator('.save-note')).toHaveText(/^Saved/)
+
+/** Opens a demo sheet by its name on the shelf. */
+export async function openSheet(page: Page, title: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await expect(source(page)).toBeVisible()
+  await expect(page.locator('.expected-count')).toBeVisible()
+}
+
+/** Puts a text on the shelf as one pastes it, and opens it. */
+export async function pasteSheet(page: Page, title: string, text: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Paste a text' }).click()
+  await page.getByLabel('The text').fill(text)
+  await page.getByLabel('Its name on the shelf').fill(title)
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await expect(source(page)).toBeVisible()
+}
+
+export async function openLeaf(page: Page, name: 'Proof' | 'Findings' | 'Hand over'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name }).click()
+}
+
+/** What the editor holds, line by line. */
+export const textOf = (page: Page) => page.evaluate(() => {
+  const content = document.querySelector('.cm-content') as unknown as { cmTile?: { view: unknown }; cmView?: { view: unknown } }
+  const view = (content.cmTile ?? content.cmView)?.view as { state: { doc: { toString: () => string } } }
+  return view.state.doc.toString()
+})
