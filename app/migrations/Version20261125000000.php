@@ -29,11 +29,10 @@ final class Version20261125000000 extends AbstractMigration
                 text CLOB NOT NULL,
                 text_hash VARCHAR(16) NOT NULL,
                 expected_questions INTEGER DEFAULT NULL,
-                created_at DATETIME NOT NULL,
                 changed_at DATETIME NOT NULL,
                 deleted_at DATETIME DEFAULT NULL,
                 outline CLOB DEFAULT NULL,
-                outline_hash VARCHAR(16) DEFAULT NULL
+                outline_key VARCHAR(40) DEFAULT NULL
             )
             SQL);
         $this->addSql(<<<'SQL'

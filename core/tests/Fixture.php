@@ -34,7 +34,8 @@ final readonly class Fixture
     public static function all(): array
     {
         $fixtures = [];
-        foreach (glob(self::FOLDER.'/*/*.sheettest') ?: [] as $path) {
+        foreach (new \GlobIterator(self::FOLDER.'/*/*.sheettest', \FilesystemIterator::CURRENT_AS_PATHNAME) as $path) {
+            \assert(\is_string($path));
             $fixtures[substr($path, \strlen(self::FOLDER) + 1, -\strlen('.sheettest'))] = self::load($path);
         }
 
@@ -43,7 +44,8 @@ final readonly class Fixture
 
     private static function load(string $path): self
     {
-        $parts = preg_split('/^--- ([a-z]+)\n/m', (string) file_get_contents($path), -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $parts = preg_split('/^--- ([a-z]+)\n/m', (string) file_get_contents($path), -1, \PREG_SPLIT_DELIM_CAPTURE);
+        \assert(false !== $parts);
         $sections = ['title' => trim($parts[0])];
         for ($index = 1; $index + 1 < \count($parts); $index += 2) {
             $sections[$parts[$index]] = substr($parts[$index + 1], 0, -1);

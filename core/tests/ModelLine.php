@@ -7,7 +7,11 @@ namespace Notagram\Tests;
 use Notagram\Handover\Json\QuestionJson;
 use Notagram\Notation\PlacedBlock;
 
-/** A block on one line, as a person would note it down. */
+/**
+ * A block on one line, as a person would note it down.
+ *
+ * @phpstan-import-type QuestionShape from QuestionJson
+ */
 final class ModelLine
 {
     public static function of(PlacedBlock $placed): string
@@ -19,37 +23,55 @@ final class ModelLine
                 .(null === $reading->category ? '' : ' '.json_encode($reading->category, self::JSON))
                 .([] === $reading->comments ? '' : ' '.json_encode($reading->comments, self::JSON));
         }
-        $json = QuestionJson::of($reading->question) + ['category' => $placed->category];
-        $line = "{$placed->number} {$json['type']}";
-        unset($json['type']);
-        foreach ($json as $key => $value) {
-            if (null === $value || [] === $value || 1 === $value || ('stemFormat' === $key && 'auto' === $value)) {
+        $json = QuestionJson::of($reading->question);
+        $parts = ["{$placed->number} {$json['type']}"];
+        foreach ($json + ['category' => $placed->category] as $key => $value) {
+            if ('type' === $key || null === $value || [] === $value || 1 === $value || ('stemFormat' === $key && 'auto' === $value)) {
                 continue;
             }
-            $line .= ' · '.match ($key) {
-                'options', 'accepted', 'numbers', 'pairs' => implode(' · ', array_map(self::entry(...), $value)),
-                'stem' => json_encode($value, self::JSON),
-                default => $key.' '.json_encode($value, self::JSON),
+            $parts[] = match ($key) {
+                'options', 'accepted', 'numbers', 'pairs' => implode(' · ', self::entries($json)),
+                'stem' => self::quoted($value),
+                default => $key.' '.self::quoted($value),
             };
         }
 
-        return $line;
+        return implode(' · ', $parts);
     }
 
-    /** @param array<string, mixed> $entry */
-    private static function entry(array $entry): string
+    /**
+     * @param QuestionShape $json
+     *
+     * @return list<string>
+     */
+    private static function entries(array $json): array
     {
-        $what = match (true) {
-            isset($entry['prompt']) => json_encode($entry['prompt'], self::JSON).' -> '.json_encode($entry['match'], self::JSON),
-            isset($entry['min']) => "{$entry['min']}..{$entry['max']}",
-            isset($entry['value']) => "{$entry['value']}:{$entry['tolerance']}",
-            default => json_encode($entry['text'], self::JSON),
-        };
+        $entries = [];
+        foreach ($json['options'] ?? [] as $option) {
+            $entries[] = self::quoted($option['text'])." [{$option['weight']}]".($option['key'] ? '*' : '').self::feedback($option['feedback']);
+        }
+        foreach ($json['accepted'] ?? [] as $answer) {
+            $entries[] = self::quoted($answer['text'])." [{$answer['weight']}]".self::feedback($answer['feedback']);
+        }
+        foreach ($json['numbers'] ?? [] as $number) {
+            $entries[] = (isset($number['min'], $number['max']) ? "{$number['min']}..{$number['max']}" : ($number['value'] ?? '').':'.($number['tolerance'] ?? '')).
+                " [{$number['weight']}]".self::feedback($number['feedback']);
+        }
+        foreach ($json['pairs'] ?? [] as $pair) {
+            $entries[] = self::quoted($pair['prompt']).' -> '.self::quoted($pair['match']);
+        }
 
-        return $what
-            .(isset($entry['weight']) ? " [{$entry['weight']}]" : '')
-            .(($entry['key'] ?? false) ? '*' : '')
-            .(isset($entry['feedback']) ? ' # '.json_encode($entry['feedback'], self::JSON) : '');
+        return $entries;
+    }
+
+    private static function feedback(?string $feedback): string
+    {
+        return null === $feedback ? '' : ' # '.self::quoted($feedback);
+    }
+
+    private static function quoted(mixed $value): string
+    {
+        return json_encode($value, self::JSON);
     }
 
     private const JSON = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR;

@@ -31,18 +31,17 @@ final class CheckCommand extends SheetCommand
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $wantsJson = $this->wantsJson($input);
-        $least = Level::tryFrom((string) $input->getOption('level')) ?? throw new UnreadableFile('The level is fault, doubt or hint.');
+        $least = Level::tryFrom(self::text($input, 'level') ?? '') ?? throw new UnreadableFile('The level is fault, doubt or hint.');
         $wishes = new SheetWishes($this->expected($input));
         $faults = 0;
         $json = [];
-        $sources = $this->sources($input);
-        foreach ($sources as $file => $source) {
-            $checked = (new Checker())->check(ReadSheet::of($source, $this->notation($input, $source)), $wishes);
+        foreach ($this->sources($input) as $named) {
+            $checked = (new Checker())->check(ReadSheet::of($named->source, $this->notation($input, $named->source)), $wishes);
             $faults += $checked->summary()->faults + $checked->summary()->broken;
             if ($wantsJson) {
-                $json[] = ['file' => $file] + SheetJson::of($checked, $least);
+                $json[] = ['file' => $named->name] + SheetJson::of($checked, $least);
             } else {
-                $this->text($output, $file, $checked, $least);
+                $this->report($output, $named->name, $checked, $least);
             }
         }
         if ($wantsJson) {
@@ -62,7 +61,7 @@ final class CheckCommand extends SheetCommand
         return \is_string($expected) && ctype_digit($expected) && \strlen($expected) < 8 ? (int) $expected : throw new UnreadableFile('The expected number is a whole number, such as --expect=50.');
     }
 
-    private function text(OutputInterface $output, string $file, CheckedSheet $checked, Level $least): void
+    private function report(OutputInterface $output, string $file, CheckedSheet $checked, Level $least): void
     {
         $lines = new LineMap($checked->sheet->source->text);
         foreach ($checked->findings() as $placed) {

@@ -25,10 +25,9 @@ final class ConvertCommand extends SheetCommand
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
-        $to = $input->getOption('to');
-        $target = $this->named(\is_string($to) ? $to : throw new UnreadableFile('Say which notation to write, such as --to=aiken.'));
-        $sources = $this->sources($input);
-        $source = reset($sources);
+        $target = $this->named(self::text($input, 'to') ?? throw new UnreadableFile('Say which notation to write, such as --to=aiken.'));
+        $named = $this->sources($input)[0];
+        $source = $named->source;
         $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target);
         foreach ($conversion->blocks as $block) {
             foreach ($block->written->losses as $loss) {
@@ -41,10 +40,10 @@ final class ConvertCommand extends SheetCommand
 
             return self::FAULTS;
         }
-        $out = $input->getOption('out');
-        if (!\is_string($out)) {
+        $out = self::text($input, 'out');
+        if (null === $out) {
             $output->write($conversion->text(), false, OutputInterface::OUTPUT_RAW);
-        } elseif (realpath($out) === realpath((string) $input->getArgument('file')) && false !== realpath($out)) {
+        } elseif (false !== realpath($out) && realpath($out) === realpath($named->name)) {
             throw new UnreadableFile('The original is never overwritten: choose another name for --out.');
         } elseif (false === @file_put_contents($out, $conversion->text())) {
             throw new UnreadableFile("“{$out}” cannot be written.");

@@ -26,11 +26,10 @@ final class MendCommand extends SheetCommand
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $wantsJson = $this->wantsJson($input);
-        $sources = $this->sources($input);
-        $source = reset($sources);
+        $source = $this->sources($input)[0]->source;
         $notation = $this->notation($input, $source);
-        $code = $input->getOption('code');
-        $codes = \is_string($code) ? array_map(trim(...), explode(',', $code)) : null;
+        $code = self::text($input, 'code');
+        $codes = null === $code ? null : array_map(trim(...), explode(',', $code));
         $mended = (new Mender())->mend($source, $notation, $codes);
         $checked = (new Checker())->check(ReadSheet::of($mended->source, $notation));
         if ($wantsJson) {

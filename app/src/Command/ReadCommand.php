@@ -32,13 +32,13 @@ final class ReadCommand extends SheetCommand
         $wantsJson = $this->wantsJson($input);
         $faults = 0;
         $json = [];
-        foreach ($this->sources($input) as $file => $source) {
-            $checked = (new Checker())->check(ReadSheet::of($source, $this->notation($input, $source)));
+        foreach ($this->sources($input) as $named) {
+            $checked = (new Checker())->check(ReadSheet::of($named->source, $this->notation($input, $named->source)));
             $faults += $checked->summary()->faults;
             if ($wantsJson) {
-                $json[] = ['file' => $file] + SheetJson::of($checked);
+                $json[] = ['file' => $named->name] + SheetJson::of($checked);
             } else {
-                $this->text($output, $file, $checked);
+                $this->report($output, $named->name, $checked);
             }
         }
         if ($wantsJson) {
@@ -58,7 +58,7 @@ final class ReadCommand extends SheetCommand
     public static function oneOrList(array $json, InputInterface $input): array
     {
         $names = (array) $input->getArgument('file');
-        if (1 === \count($names) && !is_dir((string) $names[0])) {
+        if (1 === \count($names) && \is_string($names[0]) && !is_dir($names[0])) {
             unset($json[0]['file']);
 
             return $json[0];
@@ -67,7 +67,7 @@ final class ReadCommand extends SheetCommand
         return $json;
     }
 
-    private function text(OutputInterface $output, string $file, CheckedSheet $checked): void
+    private function report(OutputInterface $output, string $file, CheckedSheet $checked): void
     {
         $summary = $checked->summary();
         $source = $checked->sheet->source;

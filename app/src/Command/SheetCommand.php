@@ -8,7 +8,6 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\SourceText;
 use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
@@ -48,19 +47,18 @@ abstract class SheetCommand extends Command
     /** @throws UnreadableFile */
     abstract protected function carryOut(InputInterface $input, OutputInterface $output): int;
 
-    /** @return non-empty-array<string, SourceText> */
+    /** @return non-empty-list<NamedSource> */
     protected function sources(InputInterface $input): array
     {
-        $names = $input->getArgument('file');
-        $encoding = $input->getOption('encoding');
+        $names = array_values(array_filter((array) $input->getArgument('file'), is_string(...)));
+        $sources = SheetFiles::read($names, self::text($input, 'encoding'));
 
-        return SheetFiles::read(array_values(array_map(strval(...), \is_array($names) ? $names : [$names])), \is_string($encoding) ? $encoding : null)
-            ?: throw new UnreadableFile('Name a file, a folder, or - for standard input.');
+        return [] === $sources ? throw new UnreadableFile('Name a file, a folder, or - for standard input.') : $sources;
     }
 
     protected function notation(InputInterface $input, SourceText $source): Notation
     {
-        $id = (string) $input->getOption('notation');
+        $id = self::text($input, 'notation') ?? 'auto';
 
         return 'auto' === $id ? Notations::detect($source->text) : $this->named($id);
     }
@@ -77,6 +75,14 @@ abstract class SheetCommand extends Command
             'json' => true,
             default => throw new UnreadableFile('The format is either text or json.'),
         };
+    }
+
+    /** An option that was given as a text. */
+    protected static function text(InputInterface $input, string $option): ?string
+    {
+        $value = $input->getOption($option);
+
+        return \is_string($value) ? $value : null;
     }
 
     protected static function json(OutputInterface $output, mixed $value): void

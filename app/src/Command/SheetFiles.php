@@ -18,7 +18,7 @@ final class SheetFiles
     /**
      * @param list<string> $names
      *
-     * @return array<string, SourceText> by name
+     * @return list<NamedSource>
      *
      * @throws UnreadableFile
      */
@@ -28,7 +28,7 @@ final class SheetFiles
         $sources = [];
         foreach ($names as $name) {
             foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
-                $sources[$file] = self::one($file, $chosen);
+                $sources[] = new NamedSource($file, self::one($file, $chosen));
             }
         }
 
@@ -59,12 +59,13 @@ final class SheetFiles
     private static function inFolder(string $folder): array
     {
         $files = [];
-        foreach (scandir($folder) ?: [] as $entry) {
-            $path = rtrim($folder, '/').'/'.$entry;
+        foreach (new \FilesystemIterator($folder) as $entry) {
+            $path = \is_string($entry) ? $entry : $entry->getPathname();
             if (is_file($path) && \in_array(strtolower(pathinfo($path, \PATHINFO_EXTENSION)), self::ENDINGS, true)) {
                 $files[] = $path;
             }
         }
+        sort($files);
         if ([] === $files) {
             throw new UnreadableFile(\sprintf('There is no question file in “%s” (%s).', $folder, implode(', ', array_map(static fn (string $ending) => ".{$ending}", self::ENDINGS))));
         }

@@ -7,7 +7,6 @@ namespace App\Controller;
 use App\Entity\Sheet;
 use App\Reading\EditedText;
 use App\Request\MendRequest;
-use App\View\ConflictView;
 use App\View\MendedCodeView;
 use App\View\MendedView;
 use App\View\ProblemView;
@@ -32,7 +31,7 @@ final readonly class MendSheet
         if ($mend->base !== $sheet->textHash()) {
             throw new ConflictHttpException('The text has changed since. Try again in a moment.');
         }
-        $mended = $this->mender->mend($sheet->source(), $sheet->notation(), null === $mend->codes ? null : array_values(array_map(strval(...), $mend->codes)));
+        $mended = $this->mender->mend($sheet->source(), $sheet->notation(), null === $mend->codes ? null : array_map(strval(...), $mend->codes));
 
         return new JsonResponse(new MendedView(
             EditedText::between($sheet->text(), $mended->source->text),

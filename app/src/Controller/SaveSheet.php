@@ -42,7 +42,7 @@ final readonly class SaveSheet
             return $this->saved($sheet, null, $target);
         }
         if ($save->base !== $sheet->textHash()) {
-            return $this->conflict($sheet);
+            return $this->conflict($sheet->text());
         }
         $old = $sheet->text();
         try {
@@ -63,7 +63,7 @@ final readonly class SaveSheet
             try {
                 $this->sheets->save();
             } catch (OptimisticLockException) {
-                return $this->conflict($this->sheets->reload($sheet));
+                return $this->conflict($this->sheets->textInDatabase($sheet));
             }
         }
         $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation());
@@ -76,8 +76,8 @@ final readonly class SaveSheet
         return new JsonResponse(new SavedView($sheet->changedAt()->format(\DATE_ATOM), $this->reader->read($sheet, $known, $target)));
     }
 
-    private function conflict(Sheet $sheet): JsonResponse
+    private function conflict(string $text): JsonResponse
     {
-        return new JsonResponse(new ConflictView('This sheet was changed elsewhere in the meantime.', $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
+        return new JsonResponse(new ConflictView('This sheet was changed elsewhere in the meantime.', Sheet::hashOf($text), strtr($text, ["\r\n" => "\n", "\r" => "\n"])), 409);
     }
 }

@@ -62,7 +62,7 @@ final class DemoCommand extends Command
     private function add(string $fileName, string $bytes, int $minute): void
     {
         $source = SourceText::fromBytes($bytes);
-        $now = $this->clock->now()->modify('-'.(count(self::FILES) - $minute).' minutes');
+        $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
         $title = (string) preg_replace('/\.(gift\.)?txt$/', '', $fileName);
         $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now);
         $this->sheets->add($sheet, $now);

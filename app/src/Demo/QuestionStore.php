@@ -73,7 +73,7 @@ final readonly class QuestionStore
         $days = self::DAYS['queen'] - $number % 3;
         $isTrue = self::DAYS['queen'] === $days;
 
-        return $this->title($number)."Record {$number} says that a queen emerged {$days} days after the egg was laid. Such a record can be right. {".($isTrue ? 'T' : 'F')."#A queen takes 16 days.}";
+        return $this->title($number)."Record {$number} says that a queen emerged {$days} days after the egg was laid. Such a record can be right. {".($isTrue ? 'T' : 'F').'#A queen takes 16 days.}';
     }
 
     private function syrup(int $number): string

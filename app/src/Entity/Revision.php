@@ -16,7 +16,6 @@ class Revision
     #[ORM\Column(length: 36)]
     public readonly string $id;
 
-    /** @var resource|string */
     #[ORM\Column(type: Types::BLOB)]
     private mixed $compressedText;
 
@@ -35,8 +34,6 @@ class Revision
 
     public function text(): string
     {
-        $compressed = \is_resource($this->compressedText) ? (string) stream_get_contents($this->compressedText, -1, 0) : $this->compressedText;
-
-        return (string) gzuncompress($compressed);
+        return (string) gzuncompress(Blob::bytes($this->compressedText));
     }
 }

@@ -24,7 +24,7 @@ class Sheet
     /** Counted by Doctrine: two requests that read the same state cannot both write. */
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1;
+    private int $version = 1; // @phpstan-ignore property.onlyWritten (Doctrine reads it)
 
     #[ORM\Column(length: 255)]
     private string $title;
@@ -35,7 +35,7 @@ class Sheet
     #[ORM\Column(length: 255, nullable: true)]
     private ?string $fileName;
 
-    /** @var resource|string */
+    /** Doctrine gives a stream where it reads, and takes a string where it writes. */
     #[ORM\Column(type: Types::BLOB)]
     private mixed $originalBytes;
 
@@ -55,20 +55,10 @@ class Sheet
     private ?int $expectedQuestions = null;
 
     #[ORM\Column]
-    private readonly \DateTimeImmutable $createdAt;
-
-    #[ORM\Column]
     private \DateTimeImmutable $changedAt;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
-
-    /** What the shelf shows of it: derived from the text that $outlineHash names, never a truth. */
-    #[ORM\Column(type: Types::TEXT, nullable: true)]
-    private readonly ?string $outline;
-
-    #[ORM\Column(length: 16, nullable: true)]
-    private ?string $outlineHash = null;
 
     public function __construct(string $title, Notation $notation, SourceText $source, string $bytes, ?string $fileName, \DateTimeImmutable $now)
     {
@@ -81,8 +71,7 @@ class Sheet
         $this->hasBom = $source->hasBom;
         $this->text = $source->text;
         $this->textHash = self::hashOf($source->text);
-        $this->createdAt = $this->changedAt = $now;
-        $this->outline = null;
+        $this->changedAt = $now;
     }
 
     public static function hashOf(string $text): string
@@ -98,7 +87,6 @@ class Sheet
     public function readAs(Notation $notation): void
     {
         $this->notation = $notation->id();
-        $this->outlineHash = null;
     }
 
     public function expectQuestions(?int $number): void
@@ -127,7 +115,6 @@ class Sheet
     {
         $this->encoding = Encoding::Utf8;
         $this->hasBom = false;
-        $this->outlineHash = null;
     }
 
     public function delete(\DateTimeImmutable $now): void
@@ -140,12 +127,6 @@ class Sheet
         $this->deletedAt = null;
     }
 
-    /** Null where none was made of the text as it stands. */
-    public function outline(): ?string
-    {
-        return $this->outlineHash === $this->textHash ? $this->outline : null;
-    }
-
     public function source(): SourceText
     {
         return SourceText::fromUtf8($this->text, $this->encoding, $this->hasBom);
@@ -153,7 +134,7 @@ class Sheet
 
     public function originalBytes(): string
     {
-        return \is_resource($this->originalBytes) ? (string) stream_get_contents($this->originalBytes, -1, 0) : $this->originalBytes;
+        return Blob::bytes($this->originalBytes);
     }
 
     public function notation(): Notation

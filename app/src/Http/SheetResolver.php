@@ -18,6 +18,7 @@ final readonly class SheetResolver implements ValueResolverInterface
     {
     }
 
+    /** @return iterable<Sheet> */
     public function resolve(Request $request, ArgumentMetadata $argument): iterable
     {
         if (Sheet::class !== $argument->getType()) {

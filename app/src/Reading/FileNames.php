@@ -24,7 +24,7 @@ final class FileNames
     /** Without what a file system or a header could take for something else. */
     private static function safe(string $name): string
     {
-        $name = trim((string) preg_replace('~[\x00-\x1F\x7F/\\\\:*?"<>|]+~', ' ', $name), ' .');
+        $name = trim((string) preg_replace('~[\s\x00-\x1F\x7F/\\\\:*?"<>|]+~', ' ', $name), ' .');
 
         return '' === $name ? 'sheet' : $name;
     }

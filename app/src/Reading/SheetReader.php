@@ -9,7 +9,6 @@ use App\View\BlockView;
 use App\View\BodyView;
 use App\View\FindingView;
 use App\View\LossView;
-use App\View\QuestionView;
 use App\View\ReadingView;
 use App\View\SpliceView;
 use App\View\TokenView;

@@ -29,7 +29,7 @@ final readonly class Shelf
 
     private function sheet(Sheet $sheet): ShelfSheetView
     {
-        $states = $sheet->outline();
+        $states = $this->sheets->outline($sheet);
         if (null === $states) {
             $states = $this->states($sheet);
             $this->sheets->rememberOutline($sheet, $states);

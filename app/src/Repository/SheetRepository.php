@@ -64,21 +64,33 @@ final readonly class SheetRepository
         $this->entities->flush();
     }
 
-    /** Beside the entities, since what is derived must never stand in the way of a person who types. */
-    public function rememberOutline(Sheet $sheet, string $outline): void
+    /**
+     * What the shelf shows of a sheet: derived, so kept beside the entity, where it never stands in the way of a person
+     * who types. Null where none was made of the text and notation as they stand.
+     */
+    public function outline(Sheet $sheet): ?string
     {
-        $this->entities->getConnection()->update('sheet', ['outline' => $outline, 'outline_hash' => $sheet->textHash()], ['id' => $sheet->id, 'text_hash' => $sheet->textHash()]);
+        $outline = $this->entities->getConnection()->fetchOne('SELECT outline FROM sheet WHERE id = ? AND outline_key = ?', [$sheet->id, self::outlineKey($sheet)]);
+
+        return \is_string($outline) ? $outline : null;
     }
 
-    /** The sheet as another request left it. */
-    public function reload(Sheet $sheet): Sheet
+    public function rememberOutline(Sheet $sheet, string $outline): void
     {
-        $text = $this->entities->getConnection()->fetchAssociative('SELECT text, changed_at FROM sheet WHERE id = ?', [$sheet->id]);
-        if (false !== $text) {
-            $sheet->replaceText((string) $text['text'], new \DateTimeImmutable((string) $text['changed_at']));
-        }
+        $this->entities->getConnection()->update('sheet', ['outline' => $outline, 'outline_key' => self::outlineKey($sheet)], ['id' => $sheet->id]);
+    }
 
-        return $sheet;
+    private static function outlineKey(Sheet $sheet): string
+    {
+        return $sheet->notation()->id().$sheet->textHash();
+    }
+
+    /** The text of a sheet as another request left it. */
+    public function textInDatabase(Sheet $sheet): string
+    {
+        $text = $this->entities->getConnection()->fetchOne('SELECT text FROM sheet WHERE id = ?', [$sheet->id]);
+
+        return \is_string($text) ? $text : '';
     }
 
     public function isEmpty(): bool

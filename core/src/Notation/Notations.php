@@ -15,6 +15,7 @@ final class Notations
      */
     public static function all(): array
     {
+        /** @var ?list<Notation> $all */
         static $all = null;
 
         return $all ??= [new Gift(), new Aiken()];

@@ -28,6 +28,7 @@ final readonly class Weight
 
     public static function full(): self
     {
+        /** @var ?self $full */
         static $full = null;
 
         return $full ??= self::of('100');
@@ -35,6 +36,7 @@ final readonly class Weight
 
     public static function none(): self
     {
+        /** @var ?self $none */
         static $none = null;
 
         return $none ??= self::of('0');
@@ -66,7 +68,11 @@ final readonly class Weight
         return $this->written;
     }
 
-    /** With at most so many decimals, trailing zeros dropped: 33.33333. */
+    /**
+     * With at most so many decimals, trailing zeros dropped: 33.33333.
+     *
+     * @param int<0, max> $decimals
+     */
     public function rounded(int $decimals): string
     {
         return (string) $this->percent->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros();

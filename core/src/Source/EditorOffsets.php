@@ -79,7 +79,7 @@ final class EditorOffsets
     public static function lengthOf(string $text): int
     {
         return mb_strlen($text, 'UTF-8')
-            + preg_match_all('/[\xF0-\xF4]/', $text)
+            + (int) preg_match_all('/[\xF0-\xF4]/', $text)
             - substr_count($text, "\r\n");
     }
 

@@ -15,7 +15,6 @@ enum Encoding: string
     case Windows1252 = 'windows-1252';
     case Windows1253 = 'windows-1253';
     case Windows1254 = 'windows-1254';
-    case Windows1257 = 'windows-1257';
     case Latin1 = 'ISO-8859-1';
     case Latin2 = 'ISO-8859-2';
     case Latin9 = 'ISO-8859-15';
@@ -32,7 +31,6 @@ enum Encoding: string
             self::Windows1252 => 'ibm-5348_P100-1997',
             self::Windows1253 => 'ibm-5349_P100-1998',
             self::Windows1254 => 'ibm-5350_P100-1998',
-            self::Windows1257 => 'ibm-9447_P100-2002',
             default => $this->value,
         };
     }
@@ -43,7 +41,7 @@ enum Encoding: string
         return match ($this) {
             self::Utf8 => mb_check_encoding($bytes, 'UTF-8') ? $bytes : \UConverter::transcode($bytes, 'UTF-8', 'UTF-8'),
             default => \UConverter::transcode($bytes, 'UTF-8', $this->converterName()),
-        } ?: '';
+        };
     }
 
     /** How people call it. */
@@ -58,7 +56,6 @@ enum Encoding: string
             self::Windows1252 => 'Windows-1252 (Western Europe)',
             self::Windows1253 => 'Windows-1253 (Greek)',
             self::Windows1254 => 'Windows-1254 (Turkish)',
-            self::Windows1257 => 'Windows-1257 (Baltic)',
             self::Latin1 => 'ISO 8859-1 (Western Europe)',
             self::Latin2 => 'ISO 8859-2 (Central Europe)',
             self::Latin9 => 'ISO 8859-15 (Western Europe with €)',

@@ -19,22 +19,39 @@ use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
 
-/** A question as it goes over the wire; its JSON Schema stands in the core's schema folder. */
+/**
+ * A question as it goes over the wire; its JSON Schema stands in the core's schema folder.
+ *
+ * @phpstan-type OptionShape array{text: string, weight: string, key: bool, feedback: ?string}
+ * @phpstan-type AcceptedShape array{text: string, weight: string, feedback: ?string}
+ * @phpstan-type NumberShape array{value?: string, tolerance?: string, min?: string, max?: string, weight: string, feedback: ?string}
+ * @phpstan-type PairShape array{prompt: string, match: string}
+ * @phpstan-type AnswersShape array{options?: list<OptionShape>, accepted?: list<AcceptedShape>, numbers?: list<NumberShape>, pairs?: list<PairShape>, answer?: ?bool, feedbackWhenRight?: ?string, feedbackWhenWrong?: ?string, gapAt?: array{before: string, after: string}}
+ * @phpstan-type QuestionShape array{type: string, title: ?string, points: int|string, stem: string, stemFormat: string, explanation: ?string, id?: string, tags?: list<string>, comments?: list<string>, options?: list<OptionShape>, accepted?: list<AcceptedShape>, numbers?: list<NumberShape>, pairs?: list<PairShape>, answer?: ?bool, feedbackWhenRight?: ?string, feedbackWhenWrong?: ?string, gapAt?: array{before: string, after: string}}
+ */
 final class QuestionJson
 {
-    /** @return array<string, mixed> */
+    /** @return QuestionShape */
     public static function of(Question $question): array
     {
-        $common = [
+        $json = [
             'type' => $question->type()->value,
             'title' => $question->title,
             'points' => self::points($question->points),
             'stem' => $question->stem->text,
             'stemFormat' => $question->stem->format,
-        ];
-        $notes = array_filter(['id' => $question->id, 'tags' => $question->tags, 'comments' => $question->comments], static fn (string|array|null $value) => null !== $value && [] !== $value);
+        ] + self::answers($question) + ['explanation' => $question->explanation?->text];
+        if (null !== $question->id) {
+            $json['id'] = $question->id;
+        }
+        if ([] !== $question->tags) {
+            $json['tags'] = $question->tags;
+        }
+        if ([] !== $question->comments) {
+            $json['comments'] = $question->comments;
+        }
 
-        return $common + self::answers($question) + ['explanation' => $question->explanation?->text] + $notes;
+        return $json;
     }
 
     private static function points(?string $points): int|string
@@ -46,7 +63,7 @@ final class QuestionJson
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return AnswersShape */
     private static function answers(Question $question): array
     {
         $answers = $question->answers;
@@ -68,19 +85,19 @@ final class QuestionJson
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return OptionShape */
     private static function option(Option $option): array
     {
         return ['text' => $option->text->text, 'weight' => $option->weight->toString(), 'key' => $option->isKey, 'feedback' => $option->feedback?->text];
     }
 
-    /** @return array<string, mixed> */
+    /** @return AcceptedShape */
     private static function accepted(AcceptedAnswer $answer): array
     {
         return ['text' => $answer->text, 'weight' => $answer->weight->toString(), 'feedback' => $answer->feedback?->text];
     }
 
-    /** @return array<string, mixed> */
+    /** @return NumberShape */
     private static function number(AcceptedNumber $number): array
     {
         return ($number->isRange ? ['min' => $number->first, 'max' => $number->second] : ['value' => $number->first, 'tolerance' => $number->second])

@@ -244,9 +244,10 @@ final class AikenQuestion
             $edits[] = new TextEdit(new Span($target[0]->span->start, $target[\count($target) - 1]->span->end), $line);
             $new[$letters[$from]] = $inOrder[$place];
         }
-        $letter = strtoupper(rtrim($this->answer->answer ?? '', '. '));
-        if (null !== $this->answer && isset($new[$letter]) && $new[$letter] !== $letter) {
-            $edits[] = new TextEdit($this->answer->span, self::PLACE.$new[$letter]);
+        $answer = $this->answer;
+        $letter = null === $answer ? '' : strtoupper(rtrim((string) $answer->answer, '. '));
+        if (null !== $answer && isset($new[$letter]) && $new[$letter] !== $letter) {
+            $edits[] = new TextEdit($answer->span, self::PLACE.$new[$letter]);
         }
 
         return Fix::offered('Put the options in order', ...$edits);
@@ -347,10 +348,14 @@ final class AikenQuestion
         return $start;
     }
 
+    private function answerSpan(): Span
+    {
+        return $this->answer->span ?? throw new \LogicException('Only a question with an ANSWER line is asked for its answer.');
+    }
+
     private function unknownLetter(string $message): void
     {
-        \assert(null !== $this->answer);
-        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->answer->span, $message, 'Name the letter of the right option.');
+        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->answerSpan(), $message, 'Name the letter of the right option.');
     }
 
     /**
@@ -360,17 +365,17 @@ final class AikenQuestion
      */
     private function severalLetters(string $said, array $letters): array
     {
-        \assert(null !== $this->answer);
         preg_match_all('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
         $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
-        foreach (array_diff($named, $letters) as $letter) {
-            $this->unknownLetter("“{$letter}” is not among the options.");
+        $unknown = array_values(array_diff($named, $letters));
+        if ([] !== $unknown) {
+            $this->unknownLetter("“{$unknown[0]}” is not among the options.");
 
             return array_values(array_intersect($named, $letters));
         }
         $this->findings[] = Finding::fault(
             'aiken.several-answers',
-            $this->answer->span,
+            $this->answerSpan(),
             'Several right options are named.',
             'Aiken holds one. Name one, or hand the question over in a notation that holds several.',
         );

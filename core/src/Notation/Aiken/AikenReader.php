@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Aiken;
 
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
-use Notagram\Finding\Finding;
-use Notagram\Finding\Fix;
-use Notagram\Finding\TextEdit;
 use Notagram\Source\Span;
 
 /** Reads Aiken leniently; its grammar is the README beside it. */
@@ -46,7 +46,7 @@ final readonly class AikenReader implements Reader
                 Fix::offered('Take it out', TextEdit::remove(new Span(0, \strlen($text)))),
             )],
             tokens: [new Token(TokenKind::Stray, 0, $length)],
-            comments: array_map(trim(...), preg_split('/\R/', rtrim($text)) ?: []),
+            comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"]))),
         );
     }
 }

@@ -7,7 +7,6 @@ namespace Notagram\Notation\Gift;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
-use Notagram\Question\EvenShares;
 use Notagram\Notation\PercentMark;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -15,6 +14,7 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Answers;
 use Notagram\Question\Choice;
 use Notagram\Question\Essay;
+use Notagram\Question\EvenShares;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
@@ -271,7 +271,7 @@ final class GiftAnswers
             return [null, 0];
         }
         $span = new Span($this->start + $offset + \strlen($match[1]), $this->start + $offset + \strlen($match[0]));
-        $isReadable = '' !== $number && (!$isWhole || $match[0] === $match[1].'%'.$match[2].'%');
+        $isReadable = '' !== $number && (!$isWhole || $match[1].'%'.($match[2] ?? '').'%' === $match[0]);
         $this->findings[] = Finding::fault(
             'gift.weight-malformed',
             $span,

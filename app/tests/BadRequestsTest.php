@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use Notagram\Source\ReadLimits;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class BadRequestsTest extends ApiTestCase
+{
+    public function testAWriteFromAnotherSiteIsRefused(): void
+    {
+        $this->call('POST', '/api/sheets', ['title' => 'x', 'text' => ''], 'cross-site');
+        $this->assertStatus(403);
+        $this->browser->request('POST', '/api/sheets', server: ['CONTENT_TYPE' => 'application/json'], content: '{"title":"x","text":""}');
+        $this->assertStatus(403);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function bodies(): iterable
+    {
+        yield 'no JSON' => ['{"title'];
+        yield 'an empty body' => [''];
+        yield 'another shape' => ['{"a": 1}'];
+        yield 'wrong types' => ['{"title": [], "text": 5}'];
+        yield 'a list' => ['[1, 2]'];
+        yield 'half a surrogate pair' => ['{"title": "x", "text": "\ud83d"}'];
+        yield 'very deep' => [str_repeat('[', 600).str_repeat(']', 600)];
+        yield 'an unknown notation' => ['{"title": "x", "text": "", "notation": "../etc"}'];
+    }
+
+    #[DataProvider('bodies')]
+    public function testABodyThatIsNotTakenIsRefusedWithASentence(string $body): void
+    {
+        $this->browser->request('POST', '/api/sheets', server: [
+            'CONTENT_TYPE' => 'application/json',
+            'HTTP_CSRF_TOKEN' => str_repeat('a', 36),
+            'HTTP_SEC_FETCH_SITE' => 'same-origin',
+        ], content: $body);
+        $status = $this->browser->getResponse()->getStatusCode();
+        $message = self::at(self::decoded((string) $this->browser->getResponse()->getContent()), 'message');
+
+        self::assertTrue($status >= 400 && $status < 500, "Answered {$status}.");
+        self::assertIsString($message);
+        self::assertDoesNotMatchRegularExpression('/\\\\App|Symfony|\.php|#\d/', $message);
+    }
+
+    public function testAFileThatCannotBeReadIsRefusedWithWhatToDo(): void
+    {
+        $answer = $this->upload('Old.docx', "PK\x03\x04 word/document.xml");
+        $this->assertStatus(422);
+        self::assertStringContainsString('save it as plain text', self::textAt($answer, 'message'));
+    }
+
+    public function testATextThatIsTooLargeIsRefused(): void
+    {
+        $this->call('POST', '/api/sheets', ['title' => 'x', 'text' => str_repeat('a', ReadLimits::MAX_FILE_BYTES + 1)]);
+        $this->assertStatus(413);
+    }
+
+    public function testTenMegabytesAreTaken(): void
+    {
+        $text = str_repeat("Which bee has a sting? {=the worker ~the drone ~neither of them}\n\n", 15_000).str_repeat('x ', 4_500_000);
+        $sheet = $this->call('GET', '/api/sheets/'.$this->createSheet($text));
+
+        $this->assertStatus(200);
+        self::assertSame($text, $sheet['text']);
+    }
+
+    public function testAnUnknownAddressIsToldInJson(): void
+    {
+        $this->call('GET', '/api/sheets/0190-no-such');
+        $this->assertStatus(404);
+        $this->call('GET', '/api/nothing');
+        $this->assertStatus(404);
+    }
+
+    public function testEveryPageIsServedUnderAStrictPolicy(): void
+    {
+        $this->browser->request('GET', '/api/shelf');
+        $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
+
+        self::assertMatchesRegularExpression("/default-src 'none'; script-src 'nonce-[A-Za-z0-9+\/=]{20,}' 'strict-dynamic'/", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+        self::assertSame('nosniff', $this->browser->getResponse()->headers->get('X-Content-Type-Options'));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The command line as scripts use it: its output and exit codes are a contract. */
+final class CommandLineTest extends TestCase
+{
+    private const DEMO = __DIR__.'/../demo/';
+
+    public function testAnyTextReadsToJsonThatKeepsItsSchema(): void
+    {
+        $schema = (string) file_get_contents(__DIR__.'/../../core/schema/sheet.schema.json');
+        $files = [...self::files(self::DEMO.'*.txt'), ...self::files(__DIR__.'/../../core/fixtures/*/*.sheettest')];
+        self::assertGreaterThan(50, \count($files));
+        foreach (array_chunk($files, 30) as $chunk) {
+            $list = json_decode($this->notagram(['read', '--format=json', ...$chunk])->getOutput(), flags: \JSON_THROW_ON_ERROR);
+            self::assertIsArray($list);
+            foreach ($list as $sheet) {
+                $result = (new Validator())->validate($sheet, $schema);
+                self::assertTrue($result->isValid(), json_encode($sheet, \JSON_PRETTY_PRINT).$result);
+            }
+        }
+    }
+
+    public function testCheckSaysWhereAndCountsWhatIsExpected(): void
+    {
+        $check = $this->notagram(['check', '-', '--expect=3'], "One? {T}\n\nTwo? {=a ~b\n");
+
+        self::assertSame(1, $check->getExitCode());
+        self::assertStringContainsString('-:3:6: fault gift.brace-unclosed The answers that open here are never closed.', $check->getOutput());
+        self::assertStringContainsString('-:1:1: doubt sheet.count-differs 3 questions are expected, but 2 are here.', $check->getOutput());
+        self::assertStringContainsString('1 of 2 sound', $check->getErrorOutput());
+        self::assertStringNotContainsString('count-differs', $this->notagram(['check', '-', '--expect=3', '--level=fault'], "One? {T}\n")->getOutput());
+        self::assertSame(0, $this->notagram(['check', '-'], "One? {T}\n")->getExitCode());
+    }
+
+    public function testMendWritesTheMendedText(): void
+    {
+        $mend = $this->notagram(['mend', '-', '--notation=aiken'], "1. Which?\na) one\nB. two\nanswer b\n");
+
+        self::assertSame(0, $mend->getExitCode());
+        self::assertSame("Which?\nA. one\nB. two\nANSWER: B\n", $mend->getOutput());
+        self::assertSame("1. Which?\na) one\nB. two\nANSWER: B\n", $this->notagram(['mend', '-', '--notation=aiken', '--code=aiken.answer-format'], "1. Which?\na) one\nB. two\nanswer b\n")->getOutput());
+    }
+
+    public function testConvertRefusesToDropAndNeverOverwrites(): void
+    {
+        $file = sys_get_temp_dir().'/notagram-convert-'.getmypid().'.txt';
+        file_put_contents($file, "Which? {=a ~b}\n\nSay. {}\n");
+        $refused = $this->notagram(['convert', $file, '--to=aiken']);
+        self::assertSame(1, $refused->getExitCode());
+        self::assertSame('', $refused->getOutput());
+        self::assertStringContainsString('question 2: dropped: Aiken has no essays.', $refused->getErrorOutput());
+        self::assertSame("Which?\nA. a\nB. b\nANSWER: A\n", $this->notagram(['convert', $file, '--to=aiken', '--lossy'])->getOutput());
+        self::assertSame(2, $this->notagram(['convert', $file, '--to=gift', '--out='.$file])->getExitCode());
+        self::assertSame("Which? {=a ~b}\n\nSay. {}\n", file_get_contents($file));
+        unlink($file);
+    }
+
+    public function testWhatCannotBeReadIsSaidInASentence(): void
+    {
+        $garbage = sys_get_temp_dir().'/notagram-garbage-'.getmypid();
+        file_put_contents($garbage, implode('', array_map(\chr(...), array_merge(...array_fill(0, 40, range(0, 31))))));
+        $large = sys_get_temp_dir().'/notagram-large-'.getmypid();
+        file_put_contents($large, str_repeat('x', 20_000_001));
+        foreach ([
+            'a wrong command' => [['shout']],
+            'no file' => [['read']],
+            'a missing file' => [['read', '/no/such/file']],
+            'a wrong notation' => [['read', '-', '--notation=latin']],
+            'a wrong format' => [['check', '-', '--format=yaml']],
+            'a wrong level' => [['check', '-', '--level=bad']],
+            'a wrong number' => [['check', '-', '--expect=many']],
+            'a wrong encoding' => [['check', '-', '--encoding=rot13']],
+            'an unknown option' => [['check', '-', '--colour']],
+            'no target' => [['convert', '-']],
+            'garbage' => [['read', $garbage]],
+            'a file that is too large' => [['read', $large]],
+            'a folder without questions' => [['check', \dirname(__DIR__).'/templates']],
+        ] as $what => [$arguments]) {
+            $process = $this->notagram($arguments, 'One? {T}');
+            self::assertSame(2, $process->getExitCode(), $what);
+            self::assertNotSame('', trim($process->getErrorOutput()), $what);
+            self::assertDoesNotMatchRegularExpression('/\.php|#0|Stack|Exception/', $process->getErrorOutput().$process->getOutput(), $what);
+        }
+        unlink($garbage);
+        unlink($large);
+    }
+
+    /** @return list<string> */
+    private static function files(string $pattern): array
+    {
+        return array_values(array_map(strval(...), iterator_to_array(new \GlobIterator($pattern, \FilesystemIterator::CURRENT_AS_PATHNAME))));
+    }
+
+    /** @param list<string> $arguments */
+    private function notagram(array $arguments, string $input = ''): Process
+    {
+        $process = new Process([\PHP_BINARY, __DIR__.'/../../bin/notagram', ...$arguments], input: $input, timeout: 60);
+        $process->run();
+
+        return $process;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use Symfony\Component\Uid\Uuid;
+
+final class SaveSheetTest extends ApiTestCase
+{
+    public function testOnlyWhatChangedTravels(): void
+    {
+        $id = $this->createSheet("One? {T}\n\nTwo? {F}\n\nThree? {T}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $saved = $this->save($id, $sheet, [['from' => 13, 'to' => 13, 'text' => ' really']]);
+
+        $this->assertStatus(200);
+        self::assertSame(2, self::at($saved, 'reading.splice.keepStart'));
+        self::assertSame(2, self::at($saved, 'reading.splice.keepEnd'));
+        self::assertCount(1, (array) self::at($saved, 'reading.bodies'));
+        self::assertSame('Two really?', self::at($saved, 'reading.bodies.0.question.stem'));
+        self::assertSame("One? {T}\n\nTwo really? {F}\n\nThree? {T}\n", self::at($this->call('GET', "/api/sheets/{$id}"), 'text'));
+    }
+
+    public function testLineEndingsAndWhatWasNotTouchedStay(): void
+    {
+        $created = $this->upload('mixed.txt', "One? {T}\r\n\r\nTwo? {F}\r\n\nThree 🐝? {T}\r\n");
+        $id = self::textAt($created, 'id');
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        self::assertSame("One? {T}\n\nTwo? {F}\n\nThree 🐝? {T}\n", $sheet['text']);
+        // After the bee, which is two of the browser's units.
+        $this->save($id, $sheet, [['from' => 28, 'to' => 28, 'text' => "!\nor"]]);
+
+        $this->browser->request('GET', "/api/sheets/{$id}/mended-file");
+        self::assertSame("One? {T}\r\n\r\nTwo? {F}\r\n\nThree 🐝!\r\nor? {T}\r\n", $this->browser->getResponse()->getContent());
+    }
+
+    public function testATextThatStandsThereIsNeverOverwritten(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $this->save($id, $sheet, [['from' => 0, 'to' => 3, 'text' => 'First']]);
+        $conflict = $this->save($id, $sheet, [['from' => 0, 'to' => 3, 'text' => 'Second']]);
+
+        $this->assertStatus(409);
+        self::assertSame("First? {T}\n", $conflict['text']);
+        self::assertSame("First? {T}\n", $this->call('GET', "/api/sheets/{$id}")['text']);
+    }
+
+    public function testARequestThatCameTwiceIsAppliedOnce(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $changeId = Uuid::v4()->toRfc4122();
+        $this->save($id, $sheet, [['from' => 0, 'to' => 0, 'text' => 'x']], $changeId);
+        $again = $this->save($id, $sheet, [['from' => 0, 'to' => 0, 'text' => 'x']], $changeId);
+
+        $this->assertStatus(200);
+        self::assertSame(0, self::at($again, 'reading.splice.keepStart'), 'The answer does not know what arrived, so it brings all.');
+        self::assertSame("xOne? {T}\n", $this->call('GET', "/api/sheets/{$id}")['text']);
+    }
+
+    public function testEditsThatDoNotFitAreRefused(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        foreach ([
+            [['from' => 0, 'to' => 99, 'text' => '']],
+            [['from' => 5, 'to' => 2, 'text' => '']],
+            [['from' => 4, 'to' => 6, 'text' => ''], ['from' => 0, 'to' => 1, 'text' => '']],
+        ] as $edits) {
+            $this->save($id, $sheet, $edits);
+            $this->assertStatus(422);
+        }
+        self::assertSame("One? {T}\n", $this->call('GET', "/api/sheets/{$id}")['text']);
+    }
+
+    /** The law of incremental reading: splices lead where a full read leads. */
+    public function testSplicesLeadWhereAFullReadLeads(): void
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(7));
+        $pieces = ["\n", "\n\n", '{', '}', '=a ~b', "\n\nNew? {T}\n\n", '::t::', "\n\$CATEGORY: A\n", 'é🐝', '// c', ' '];
+        $id = $this->createSheet(implode("\n", array_map(static fn (int $number) => "Question {$number}? {=a ~b}\n", range(1, 12))));
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $blocks = array_column((array) self::at($sheet, 'reading.splice.put'), 'id');
+        $bodies = array_column((array) self::at($sheet, 'reading.bodies'), null, 'id');
+        for ($step = 0; $step < 60; ++$step) {
+            $length = mb_strlen(self::textAt($sheet, 'text')) + (int) preg_match_all('/[\xF0-\xF4]/', self::textAt($sheet, 'text'));
+            $places = array_map(static fn () => $random->getInt(0, $length), range(1, 2));
+            sort($places);
+            if ($this->isInsideACharacter(self::textAt($sheet, 'text'), $places)) {
+                continue;
+            }
+            $edits = [['from' => $places[0], 'to' => min($places[1], $places[0] + $random->getInt(0, 9)), 'text' => $pieces[$random->getInt(0, \count($pieces) - 1)]]];
+            if ($this->isInsideACharacter(self::textAt($sheet, 'text'), [$edits[0]['to']])) {
+                continue;
+            }
+            $saved = $this->save($id, $sheet, $edits);
+            $this->assertStatus(200);
+            $splice = (array) self::at($saved, 'reading.splice');
+            $keepEnd = self::numberAt($splice, 'keepEnd');
+            $blocks = [...\array_slice($blocks, 0, self::numberAt($splice, 'keepStart')), ...array_column((array) $splice['put'], 'id'), ...($keepEnd > 0 ? \array_slice($blocks, -$keepEnd) : [])];
+            $bodies += array_column((array) self::at($saved, 'reading.bodies'), null, 'id');
+            $sheet = $this->call('GET', "/api/sheets/{$id}");
+            self::assertSame(array_column((array) self::at($sheet, 'reading.splice.put'), 'id'), $blocks);
+            self::assertSame(self::at($sheet, 'reading.digest'), self::at($saved, 'reading.digest'));
+            foreach ((array) self::at($sheet, 'reading.bodies') as $body) {
+                self::assertIsArray($body);
+                self::assertSame($body, $bodies[self::textAt($body, 'id')] ?? null);
+            }
+        }
+    }
+
+    /** @param list<int> $places in the browser's units */
+    private function isInsideACharacter(string $text, array $places): bool
+    {
+        $units = mb_convert_encoding($text, 'UTF-16LE', 'UTF-8');
+        foreach ($places as $place) {
+            if (isset($units[2 * $place + 1]) && 0xDC === (\ord($units[2 * $place + 1]) & 0xFC)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param array<array-key, mixed>                            $sheet
+     * @param list<array{from: int, to: int, text: string}> $edits
+     *
+     * @return array<array-key, mixed>
+     */
+    private function save(string $id, array $sheet, array $edits, ?string $changeId = null): array
+    {
+        return $this->call('POST', "/api/sheets/{$id}/edits", [
+            'changeId' => $changeId ?? Uuid::v4()->toRfc4122(),
+            'base' => self::at($sheet, 'reading.hash'),
+            'digest' => self::at($sheet, 'reading.digest'),
+            'edits' => $edits,
+        ]);
+    }
+}

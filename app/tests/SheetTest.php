@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+final class SheetTest extends ApiTestCase
+{
+    public function testTheNotationOfAPastedTextIsFoundOut(): void
+    {
+        $sheet = $this->call('GET', '/api/sheets/'.$this->createSheet("Which?\nA. one\nB. two\nANSWER: B\n"));
+
+        self::assertSame('aiken', $sheet['notation']);
+        self::assertSame('choice', self::at($sheet, 'reading.bodies.0.question.type'));
+    }
+
+    public function testOffsetsAreTheBrowsersWhateverTheText(): void
+    {
+        $sheet = $this->call('GET', '/api/sheets/'.$this->createSheet("🐝é? {=a ~b\n"));
+        $finding = (array) self::at($sheet, 'reading.bodies.0.findings.0');
+
+        self::assertSame('gift.brace-unclosed', $finding['code']);
+        // The bee counts two, é one, ? one, the blank one.
+        self::assertSame(5, $finding['from']);
+        self::assertSame([['from' => 11, 'to' => 11, 'text' => '}']], self::at($finding, 'fix.edits'));
+    }
+
+    public function testAFileIsDecodedKeptAndDecodedAnew(): void
+    {
+        $id = self::textAt($this->upload('Café.txt', "Caf\xE9? {T}\n"), 'id');
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        self::assertSame("Café? {T}\n", $sheet['text']);
+        self::assertSame('windows-1252', self::at($sheet, 'encoding.name'));
+        self::assertSame('text.not-utf8', self::at($sheet, 'reading.ofSheet.0.code'));
+
+        $anew = $this->call('PATCH', "/api/sheets/{$id}", ['encoding' => 'windows-1251']);
+        self::assertSame("Cafй? {T}\n", $anew['text']);
+        $back = $this->call('PATCH', "/api/sheets/{$id}", ['encoding' => 'windows-1252']);
+        self::assertSame("Café? {T}\n", $back['text']);
+
+        $agreed = $this->call('PATCH', "/api/sheets/{$id}", ['plainUtf8' => true]);
+        self::assertSame([], self::at($agreed, 'reading.ofSheet'));
+        $this->browser->request('GET', "/api/sheets/{$id}/mended-file");
+        self::assertSame("Café? {T}\n", $this->browser->getResponse()->getContent());
+        self::assertStringContainsString("filename*=utf-8''Caf%C3%A9.txt", (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+    }
+
+    public function testTheExpectedNumberIsSetAndTakenBack(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        self::assertSame('sheet.count-differs', self::at($this->call('PATCH', "/api/sheets/{$id}", ['expected' => 2]), 'reading.ofSheet.0.code'));
+        self::assertSame([], self::at($this->call('PATCH', "/api/sheets/{$id}", ['expected' => 0]), 'reading.ofSheet'));
+    }
+
+    public function testMendingSaysItsEditsInTheBrowsersPlaces(): void
+    {
+        $id = $this->createSheet("🐝? {T}\nTwo? {F}\n");
+        $hash = self::at($this->call('GET', "/api/sheets/{$id}"), 'reading.hash');
+        $mended = $this->call('POST', "/api/sheets/{$id}/mending", ['base' => $hash]);
+
+        self::assertSame([['code' => 'gift.missing-blank-line', 'times' => 1]], $mended['changes']);
+        self::assertSame([['from' => 8, 'to' => 8, 'text' => "\n"]], $mended['edits']);
+        $this->call('POST', "/api/sheets/{$id}/mending", ['base' => 'another']);
+        $this->assertStatus(409);
+    }
+
+    public function testHandOverWritesEachBlockAndNamesItsLosses(): void
+    {
+        $id = $this->createSheet("Which? {=a ~b}\n\nSay. {}\n");
+        $blocks = (array) $this->call('GET', "/api/sheets/{$id}/handover/aiken")['blocks'];
+
+        self::assertContains("Which?\nA. a\nB. b\nANSWER: A", array_map(static fn (mixed $block) => self::at($block, 'written.text'), $blocks));
+        self::assertContains('Aiken has no essays.', array_map(static fn (mixed $block) => [] === self::at($block, 'written.losses') ? null : self::at($block, 'written.losses.0.message'), $blocks));
+        $this->browser->request('GET', "/api/sheets/{$id}/file/aiken");
+        self::assertSame("Which?\nA. a\nB. b\nANSWER: A\n", $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('"Test (Aiken).txt"', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        $this->call('GET', "/api/sheets/{$id}/handover/nothing");
+        $this->assertStatus(404);
+    }
+
+    public function testTheShelfShowsTheStateOfEachQuestion(): void
+    {
+        $id = $this->createSheet("One? {T}\n\nTwo {=a\n\n::x:: Three? {~a ~b}\n\nMatch. {=a -> b =c -> d}\n");
+        $find = fn (): mixed => array_values(array_filter((array) $this->call('GET', '/api/shelf')['sheets'], static fn (mixed $sheet) => \is_array($sheet) && $sheet['id'] === $id))[0] ?? null;
+
+        self::assertSame('sbfd', self::at($find(), 'states'));
+        self::assertSame(2, self::at($find(), 'sound'));
+        $this->call('PATCH', "/api/sheets/{$id}", ['notation' => 'aiken']);
+        self::assertSame('', self::at($find(), 'states'), 'What the shelf remembers is forgotten with the notation.');
+        $this->call('DELETE', "/api/sheets/{$id}");
+        $this->assertStatus(204);
+        self::assertNull($find());
+        $this->call('GET', "/api/sheets/{$id}");
+        $this->assertStatus(404);
+        $this->call('POST', "/api/sheets/{$id}/return");
+        self::assertNotNull($find());
+    }
+
+    public function testATitleIsCleanedAndNeverAPath(): void
+    {
+        $id = self::textAt($this->upload("../../etc/pa\x01sswd.txt", "One? {T}\n"), 'id');
+        $this->call('PATCH', "/api/sheets/{$id}", ['title' => "  a/b\\c\n\"d\"  "]);
+        $this->browser->request('GET', "/api/sheets/{$id}/file/gift");
+
+        self::assertSame('a b c d (GIFT).txt', (string) preg_replace('/^.*filename="([^"]*)".*$/', '$1', (string) $this->browser->getResponse()->headers->get('Content-Disposition')));
+    }
+}

@@ -1,0 +1,94 @@
+import { ChangeSet } from '@codemirror/state'
+import { describe, expect, it } from 'vitest'
+import type { Body, Reading } from '@/api/client'
+import { blockIndexAt, countOf, findingsOf, isTouched, NOTHING_READ, spliced, stateOf } from '@/desk/sync/reading'
+
+const body = (id: string, more: Partial<Body> = {}): Body => ({
+  id,
+  kind: 'question',
+  tokens: [],
+  findings: [],
+  category: null,
+  comments: [],
+  question: null,
+  written: null,
+  ...more,
+})
+
+const doubt = { code: 'a.b', level: 'doubt', from: 1, to: 3, message: 'm', advice: 'a', fix: null } as const
+
+const first: Reading = {
+  hash: 'h1',
+  digest: 'd1',
+  splice: {
+    keepStart: 0,
+    keepEnd: 0,
+    put: [
+      { id: 'cat', length: 10, kind: 'category' },
+      { id: 'gap', length: 1, kind: 'blank' },
+      { id: 'one', length: 20, kind: 'question' },
+      { id: 'gap', length: 1, kind: 'blank' },
+      { id: 'two', length: 30, kind: 'broken' },
+    ],
+  },
+  bodies: [
+    body('cat', { kind: 'category', category: ['Swarms', 'Signs'] }),
+    body('gap', { kind: 'blank' }),
+    body('one', { findings: [doubt] }),
+    body('two', { kind: 'broken' }),
+  ],
+  ofSheet: [],
+}
+
+describe('a reading', () => {
+  const reading = spliced(NOTHING_READ, first)
+
+  it('places its blocks, numbers what authors count, and files it', () => {
+    expect(reading.blocks.map(({ from, to, number }) => [from, to, number])).toEqual([
+      [0, 10, null],
+      [10, 11, null],
+      [11, 31, 1],
+      [31, 32, null],
+      [32, 62, 2],
+    ])
+    expect(reading.blocks[2]?.category).toEqual(['Swarms', 'Signs'])
+  })
+
+  it('tells equal blocks apart', () => {
+    expect(new Set(reading.blocks.map((block) => block.key)).size).toBe(5)
+  })
+
+  it('counts what is sound: a doubt is, a broken block is not', () => {
+    expect(countOf(reading)).toEqual({ questions: 2, sound: 1, fault: 0, doubt: 1, hint: 0 })
+    expect(reading.blocks.filter((block) => block.number).map(stateOf)).toEqual(['doubt', 'broken'])
+  })
+
+  it('gives findings their place in the sheet', () => {
+    expect(findingsOf(reading).map(({ from, to }) => [from, to])).toEqual([[12, 14]])
+  })
+
+  it('keeps what a splice keeps, with the bodies it had', () => {
+    const next = spliced(reading, {
+      hash: 'h2',
+      digest: 'd2',
+      splice: { keepStart: 2, keepEnd: 2, put: [{ id: 'new', length: 5, kind: 'question' }] },
+      bodies: [body('new')],
+      ofSheet: [],
+    })
+    expect(next.blocks.map((block) => block.id)).toEqual(['cat', 'gap', 'new', 'gap', 'two'])
+    expect(next.blocks.at(-1)?.from).toBe(17)
+    expect([...next.bodies.keys()]).toEqual(['cat', 'gap', 'new', 'two'])
+    expect(next.blocks.at(-1)?.body.kind).toBe('broken')
+  })
+
+  it('finds the block at a place', () => {
+    expect([0, 10, 11, 31, 61, 99].map((offset) => blockIndexAt(reading.blocks, offset))).toEqual([0, 1, 2, 3, 4, 4])
+    expect(blockIndexAt([], 0)).toBe(-1)
+  })
+
+  it('knows whether it was typed in since', () => {
+    const since = ChangeSet.of({ from: 15, insert: 'x' }, 62).desc
+    expect(isTouched(since, 11, 31)).toBe(true)
+    expect(isTouched(since, 32, 62)).toBe(false)
+  })
+})
