@@ -38,11 +38,15 @@ final readonly class Checker
     {
         $findings = $reading->findings;
         foreach ($this->textRules as $rule) {
-            array_push($findings, ...$rule->check($text));
+            foreach ($rule->check($text) as $finding) {
+                $findings[] = $finding;
+            }
         }
         if (null !== $reading->question) {
             foreach ($this->questionRules as $rule) {
-                array_push($findings, ...$rule->check($reading->question));
+                foreach ($rule->check($reading->question) as $finding) {
+                    $findings[] = $finding;
+                }
             }
         }
         if ([] === $findings) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Marking;
 
-use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Notagram\Question\Option;
@@ -12,21 +11,32 @@ use Notagram\Question\Option;
 /** An exact sum of weights, with the allowance that weights written with only five decimals need. */
 final readonly class WeightSum
 {
-    private function __construct(public BigRational $sum, private BigDecimal $allowance)
+    private const UNITS_IN_A_PERCENT = 100_000;
+
+    /**
+     * @param int          $units     hundred-thousandths of a per cent: what the weights with few decimals come to
+     * @param ?BigRational $others    what the rest comes to; null where there is none
+     * @param int          $allowance units by which the sum may be off: one for each weight written with five decimals
+     */
+    private function __construct(private int $units, private ?BigRational $others, private int $allowance)
     {
     }
 
     /** @param list<Option> $options */
     public static function ofAll(array $options): self
     {
-        $sum = BigRational::zero();
-        $allowance = BigDecimal::zero();
+        $units = $allowance = 0;
+        $others = null;
         foreach ($options as $option) {
-            $sum = $sum->plus($option->weight->percent);
-            $allowance = $allowance->plus($option->weight->allowance());
+            if (null === $option->weight->units) {
+                $others = $option->weight->percent()->plus($others ?? 0);
+            } else {
+                $units += $option->weight->units;
+                $allowance += $option->weight->hasFiveDecimals() ? 1 : 0;
+            }
         }
 
-        return new self($sum, $allowance);
+        return new self($units, $others, $allowance);
     }
 
     /** @param list<Option> $options */
@@ -37,17 +47,27 @@ final readonly class WeightSum
 
     public function isOver(int $percent): bool
     {
-        return $this->sum->minus($this->allowance)->isGreaterThan($percent);
+        return $this->compareTo($percent * self::UNITS_IN_A_PERCENT + $this->allowance) > 0;
     }
 
     public function isUnder(int $percent): bool
     {
-        return $this->sum->plus($this->allowance)->isLessThan($percent);
+        return $this->compareTo($percent * self::UNITS_IN_A_PERCENT - $this->allowance) < 0;
+    }
+
+    public function exact(): BigRational
+    {
+        return BigRational::ofFraction($this->units, self::UNITS_IN_A_PERCENT)->plus($this->others ?? 0);
     }
 
     /** With at most two decimals. */
     public function shown(): string
     {
-        return (string) $this->sum->toScale(2, RoundingMode::HalfUp)->strippedOfTrailingZeros();
+        return (string) $this->exact()->toScale(2, RoundingMode::HalfUp)->strippedOfTrailingZeros();
+    }
+
+    private function compareTo(int $units): int
+    {
+        return null === $this->others ? $this->units <=> $units : $this->exact()->compareTo(BigRational::ofFraction($units, self::UNITS_IN_A_PERCENT));
     }
 }

@@ -18,6 +18,6 @@ final class PercentMark
 
     public static function holdsExactly(Weight $weight): bool
     {
-        return $weight->percent->isEqualTo($weight->rounded(self::DECIMALS));
+        return $weight->percent()->isEqualTo($weight->rounded(self::DECIMALS));
     }
 }

@@ -16,4 +16,10 @@ final readonly class AcceptedAnswer
         public Span $span,
     ) {
     }
+
+    /** The text with every run of white space made one blank. */
+    public function collapsed(): string
+    {
+        return (new FormattedText($this->text))->collapsed();
+    }
 }

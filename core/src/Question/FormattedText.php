@@ -27,6 +27,10 @@ final readonly class FormattedText
     /** The text with every run of white space made one blank: as a pupil reads it. */
     public function collapsed(): string
     {
-        return trim((string) preg_replace('/[\s\x{A0}]+/u', ' ', $this->text));
+        if (1 !== preg_match('/\s\s|[\t\r\n\f\x0B\xC2\xE2\xE3]/', $this->text)) {
+            return trim($this->text);
+        }
+
+        return trim((string) preg_replace('/[\s\x{A0}]++/u', ' ', $this->text));
     }
 }

@@ -4,26 +4,31 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
-use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
 /** Per cent of a question's points: exact, and remembered as it was written. */
 final readonly class Weight
 {
-    private function __construct(private string $written, public BigRational $percent)
+    /** Where the weight has at most five decimals, so many hundred-thousandths of a per cent: nearly all, and quick to add up. */
+    public ?int $units;
+
+    private function __construct(private string $written)
     {
+        $this->units = 1 === preg_match('/^(-?)(\d{1,9})(?:\.(\d{1,5}))?\z/', $written, $match)
+            ? (int) ($match[1].$match[2].str_pad($match[3] ?? '', 5, '0'))
+            : null;
     }
 
     /** @param string $written a decimal with a point, or a fraction such as 100/3 */
     public static function of(string $written): self
     {
-        return new self($written, BigRational::of($written));
+        return new self($written);
     }
 
     public static function exactly(BigRational $percent): self
     {
-        return new self((string) $percent, $percent);
+        return new self((string) $percent);
     }
 
     public static function full(): self
@@ -42,24 +47,34 @@ final readonly class Weight
         return $none ??= self::of('0');
     }
 
+    public function percent(): BigRational
+    {
+        return BigRational::of($this->written);
+    }
+
     public function isAboveZero(): bool
     {
-        return $this->percent->isPositive();
+        return null === $this->units ? $this->percent()->isPositive() : $this->units > 0;
     }
 
     public function isZero(): bool
     {
-        return $this->percent->isZero();
+        return null === $this->units ? $this->percent()->isZero() : 0 === $this->units;
     }
 
     public function equals(self $other): bool
     {
-        return $this === $other || $this->percent->isEqualTo($other->percent);
+        return $this === $other || 0 === $this->compareTo($other);
     }
 
     public function isGreaterThan(self $other): bool
     {
-        return $this !== $other && $this->percent->isGreaterThan($other->percent);
+        return $this !== $other && $this->compareTo($other) > 0;
+    }
+
+    private function compareTo(self $other): int
+    {
+        return null === $this->units || null === $other->units ? $this->percent()->compareTo($other->percent()) : $this->units <=> $other->units;
     }
 
     /** An integer, a decimal as written, or a fraction. */
@@ -75,12 +90,12 @@ final readonly class Weight
      */
     public function rounded(int $decimals): string
     {
-        return (string) $this->percent->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros();
+        return (string) $this->percent()->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros();
     }
 
-    /** How far a sum may be off because this weight was written with only five decimals. */
-    public function allowance(): BigDecimal
+    /** Whether a share may have lost a little when it was written down: 33.33333. */
+    public function hasFiveDecimals(): bool
     {
-        return 1 === preg_match('/\.\d{5}$/', $this->written) ? BigDecimal::of('0.00001') : BigDecimal::zero();
+        return '.' === substr($this->written, -6, 1);
     }
 }

@@ -26,17 +26,20 @@ final readonly class SameAnswerTwice implements QuestionRule
     {
         $seen = [];
         foreach ([...$question->options(), ...$question->accepted()] as $answer) {
-            $text = $answer instanceof Option ? $answer->text->collapsed() : trim((string) preg_replace('/\s+/u', ' ', $answer->text));
+            $text = $answer instanceof Option ? $answer->text->collapsed() : $answer->collapsed();
             if ('' === $text) {
                 continue;
             }
-            $folded = mb_strtolower($text, 'UTF-8');
-            [$first, $firstText] = $seen[$folded] ??= [$answer, $text];
-            if ($first === $answer) {
-                continue;
+            [$first, $firstText] = $seen[self::folded($text)] ??= [$answer, $text];
+            if ($first !== $answer) {
+                yield $this->repeated($first, $answer, $text, $firstText === $text);
             }
-            yield $this->repeated($first, $answer, $text, $firstText === $text);
         }
+    }
+
+    private static function folded(string $text): string
+    {
+        return 1 === preg_match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
     }
 
     private function repeated(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second, string $text, bool $isSame): Finding

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule;
 
-use Brick\Math\BigRational;
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
@@ -47,7 +46,7 @@ final readonly class TickAllPays implements QuestionRule
         if (0 === $wrongs || $gives->isOver(100)) {
             return null;
         }
-        $share = Weight::exactly(BigRational::of($gives->sum)->dividedBy(-$wrongs));
+        $share = Weight::exactly($gives->exact()->dividedBy(-$wrongs));
 
         return OptionMarks::rewritten($options, 'Balance the wrong ones', array_map(static fn (Option $option) => $option->isKey ? null : $share, $options));
     }

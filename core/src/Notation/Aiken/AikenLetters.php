@@ -19,8 +19,10 @@ final class AikenLetters
     /**
      * Takes a line as an option if it starts with the next expected letter, a letter already used, or a later one that
      * another option follows at once.
+     *
+     * @param string $source where the line stands, to look at the one after it
      */
-    public function take(AikenLine $line, AikenLine $next, bool $isAfterBlank): bool
+    public function take(AikenLine $line, string $source, bool $isAfterBlank): bool
     {
         $letter = $line->letter;
         if (null === $letter) {
@@ -31,7 +33,7 @@ final class AikenLetters
             !$line->isCertain => false,
             // After a blank line, a letter that was there starts something new: a stem such as “A. Smith wrote …”.
             isset($this->used[$letter]) => !$isAfterBlank,
-            $letter > $this->expected => null !== $next->letter && $next->isCertain,
+            $letter > $this->expected => self::isCertainOption(AikenLine::at($source, $line->next)),
             default => $this->hasAny() && !$isAfterBlank,
         };
         if ($isOption) {
@@ -40,5 +42,10 @@ final class AikenLetters
         }
 
         return $isOption;
+    }
+
+    private static function isCertainOption(AikenLine $line): bool
+    {
+        return null !== $line->letter && $line->isCertain;
     }
 }

@@ -9,6 +9,8 @@ use Notagram\Source\Span;
 /** One line, and what its form alone says: whether it could be an option or an answer line. */
 final readonly class AikenLine
 {
+    private const BLANKS = " \t\f\v";
+
     /**
      * @param string  $text      without blanks around it
      * @param Span    $span      of that text
@@ -39,15 +41,17 @@ final readonly class AikenLine
             "\r" === $source[$end] && "\n" === ($source[$end + 1] ?? '') => 2,
             default => 1,
         };
-        $line = substr($source, $offset, $end - $offset);
-        $text = trim($line, " \t\f\v");
-        $start = $offset + strspn($line, " \t\f\v");
+        $start = $offset + strspn($source, self::BLANKS, $offset, $end - $offset);
+        $text = rtrim(substr($source, $start, $end - $start), self::BLANKS);
         $span = new Span($start, $start + \strlen($text));
         if ('' === $text) {
             return new self($text, $span, $next);
         }
-        if (0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
+        if (('A' === $text[0] || 'a' === $text[0]) && 0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
             return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer[0], answerHasColon: $answer[1]);
+        }
+        if ('(' !== $text[0] && !str_contains('.):-', $text[1] ?? ' ')) {
+            return new self($text, $span, $next);
         }
         // A letter with its sign, then a blank of some kind or, for the letter that is expected, nothing.
         if (1 === preg_match('/^(\()?([A-Za-z])(?(1)\)|[.):\-])((?:[ \t]|\xC2\xA0)*+)(?=\S)/', $text, $match)) {

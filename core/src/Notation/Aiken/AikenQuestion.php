@@ -61,7 +61,9 @@ final class AikenQuestion
         if (null !== $this->answer) {
             $this->tokens[] = new Token(TokenKind::Answer, $this->answer->span->start, $this->answer->span->end);
         }
-        usort($this->findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
+        if (\count($this->findings) > 1) {
+            usort($this->findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
+        }
 
         return new BlockReading(
             BlockKind::Question,
@@ -92,7 +94,7 @@ final class AikenQuestion
                 $this->stem[] = $line;
             } elseif (null !== $line->answer) {
                 $this->answer = $line;
-            } elseif ($letters->take($line, AikenLine::at($this->text, $line->next), null !== $blankFrom)) {
+            } elseif ($letters->take($line, $this->text, null !== $blankFrom)) {
                 $this->options[] = [$line];
             } elseif ([] === $this->options) {
                 $this->stem[] = $line;
@@ -283,7 +285,6 @@ final class AikenQuestion
             return [];
         }
         $said = rtrim((string) $this->answer->answer, " \t.");
-        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($said), true);
         if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
             $letter = strtoupper($match[1]);
             if (\in_array($letter, $letters, true)) {
@@ -291,12 +292,9 @@ final class AikenQuestion
 
                 return [$letter];
             }
-            if (1 !== \count($byText)) {
-                $this->unknownLetter("“{$letter}” is not among the options.");
-
-                return [];
-            }
         }
+        // It may be the option's text instead of its letter.
+        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($said), true);
         if (1 === \count($byText)) {
             $this->answerFormat($letters[$byText[0]]);
 
@@ -324,8 +322,7 @@ final class AikenQuestion
     private function answerFormat(string $letter): void
     {
         \assert(null !== $this->answer);
-        if ($this->answer->isStrict && '' === trim(substr($this->text, $this->lineStart($this->answer), $this->answer->span->start - $this->lineStart($this->answer)), "\n")
-            && $this->lineStart($this->answer) === $this->answer->span->start) {
+        if ($this->answer->isStrict && $this->lineStart($this->answer) === $this->answer->span->start) {
             return;
         }
         $line = new Span($this->lineStart($this->answer), $this->answer->span->end);
@@ -393,7 +390,7 @@ final class AikenQuestion
         // Of two options with one letter, a receiver would take the first.
         $isKey = array_map(static fn (string $letter, int $index) => \in_array($letter, $keys, true) && array_search($letter, $letters, true) === $index, $letters, array_keys($letters));
         $isSeveral = \count($keys) > 1;
-        $shares = EvenShares::for($isKey);
+        $shares = $isSeveral ? EvenShares::for($isKey) : [];
         $options = [];
         foreach ($this->options as $index => $lines) {
             $options[] = new Option(

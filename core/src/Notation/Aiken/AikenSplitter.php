@@ -15,6 +15,9 @@ use Notagram\Notation\BlockKind;
  */
 final class AikenSplitter
 {
+    /** A question in the form that receivers take; for all others, each line is looked at. */
+    private const IN_FORM = '/\G\S[^\r\n]*+\n(?:[A-Z][.)] \S[^\r\n]*+\n)++ANSWER: [A-Z][ \t]*+(?:\n|\z)/';
+
     /** @var list<Block> */
     private array $blocks = [];
     private int $covered = 0;
@@ -33,13 +36,17 @@ final class AikenSplitter
         $offset = 0;
         $touches = false;
         while ($offset < $this->length) {
-            $line = AikenLine::at($this->text, $offset);
-            if ($line->isBlank()) {
-                $offset = $line->next;
-                $touches = false;
-                continue;
+            if (1 === preg_match(self::IN_FORM, $this->text, $match, 0, $offset)) {
+                [$kind, $end] = [BlockKind::Question, $offset + \strlen($match[0])];
+            } else {
+                $line = AikenLine::at($this->text, $offset);
+                if ($line->isBlank()) {
+                    $offset = $line->next;
+                    $touches = false;
+                    continue;
+                }
+                [$kind, $end] = $this->question($line);
             }
-            [$kind, $end] = $this->question($line);
             if ($offset > $this->covered) {
                 $this->blocks[] = new Block(BlockKind::Blank, $this->covered, $offset);
             }
@@ -70,7 +77,7 @@ final class AikenSplitter
             if (null !== $line->answer) {
                 return [BlockKind::Question, $line->next];
             }
-            $isOption = $letters->take($line, AikenLine::at($this->text, $line->next), $isAfterBlank);
+            $isOption = $letters->take($line, $this->text, $isAfterBlank);
             if (!$isOption) {
                 // A blank line ends what is not going on; a stem may only be followed by its options or answer.
                 if ($isAfterBlank || ($letters->hasAny() && $this->startsQuestion($line))) {

@@ -178,19 +178,23 @@ final class GiftAnswers
             ? '|<[a-zA-Z][\w-]*+(?:\s++[\w:-]++(?:\s*+=\s*+(?:"[^"<>]*+"|\'[^\'<>]*+\'))?+)*+\s*+\/?>'
             : '';
         preg_match_all('/\\\\.'.$tag.'|[=~#]/s', $this->content, $matches, \PREG_OFFSET_CAPTURE);
-        $isOneALine = preg_match_all('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1;
+        $isOneALine = null;
         $marks = [];
-        foreach ($matches[0] as [$found, $offset]) {
-            $isMisread = match ($found[0]) {
-                '\\' => null,
-                '<' => false !== strpbrk($found, '=~#') ? true : null,
-                '=' => $isOneALine && $offset > 0 && 1 !== preg_match('/[\s\xFF>]/', $this->content[$offset - 1]),
-                default => false,
-            };
-            if (true === $isMisread) {
+        foreach ($matches[0] as $match) {
+            [$found, $offset] = $match;
+            $first = $found[0];
+            if ('~' === $first || '#' === $first) {
+                $marks[] = $match;
+            } elseif ('=' === $first) {
+                $isWithinALine = $offset > 0 && !str_contains(GiftText::BLANKS.'>', $this->content[$offset - 1])
+                    && ($isOneALine ??= preg_match_all('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1);
+                if ($isWithinALine) {
+                    $this->unescapedCharacter($found, $offset);
+                } else {
+                    $marks[] = $match;
+                }
+            } elseif ('<' === $first && false !== strpbrk($found, '=~#')) {
                 $this->unescapedCharacter($found, $offset);
-            } elseif (false === $isMisread) {
-                $marks[] = [$found, $offset];
             }
         }
 
@@ -331,8 +335,8 @@ final class GiftAnswers
     {
         foreach ($entries as $entry) {
             $arrow = $isMatching ? self::unescaped('->', $entry->text) : null;
-            $isEmpty = '' === trim(null === $arrow ? $entry->text : substr($entry->text, $arrow + 2), GiftText::BLANKS);
-            if (!$isEmpty) {
+            $text = null === $arrow ? $entry->text : substr($entry->text, $arrow + 2);
+            if (strspn($text, GiftText::BLANKS) < \strlen($text)) {
                 continue;
             }
             // Only a wrong answer among others can go without changing what the question is.
@@ -466,7 +470,7 @@ final class GiftAnswers
 
     private function formatted(string $spelled): FormattedText
     {
-        $format = GiftFormat::at($spelled);
+        $format = str_contains($spelled, '[') ? GiftFormat::at($spelled) : null;
 
         return null === $format
             ? new FormattedText(GiftText::meant($spelled), $this->format)
@@ -478,6 +482,9 @@ final class GiftAnswers
     {
         $offset = 0;
         while (false !== $at = strpos($spelled, $sign, $offset)) {
+            if (0 === $at || '\\' !== $spelled[$at - 1]) {
+                return $at;
+            }
             $backslashes = 0;
             while ($at > $backslashes && '\\' === $spelled[$at - $backslashes - 1]) {
                 ++$backslashes;

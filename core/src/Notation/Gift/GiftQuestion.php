@@ -135,7 +135,10 @@ final class GiftQuestion
         if (1 === preg_match('/\G::((?:[^\\\\:{}\xFF]++|\\\\.|:(?!:))*+)::/s', $this->text, $match, 0, $start)) {
             $end = $start + \strlen($match[0]);
             $this->tokens[] = new Token(TokenKind::Title, $start, $end);
-            $title = (string) preg_replace('/\s+/', ' ', GiftText::meant($match[1]));
+            $title = GiftText::meant($match[1]);
+            if (1 === preg_match('/\s\s|[\r\n\t]/', $title)) {
+                $title = (string) preg_replace('/\s++/', ' ', $title);
+            }
 
             return ['' === $title ? null : $title, $end];
         }
@@ -213,7 +216,7 @@ final class GiftQuestion
     private function blankLines(int $open, int $close): void
     {
         $group = substr($this->text, $open, $close - $open);
-        if (!str_contains($group, "\n") && !str_contains($group, "\r")) {
+        if (1 !== preg_match('/[\r\n][ \t\f\x0B]*+[\r\n]/', $group)) {
             return;
         }
         $found = preg_match_all('/(?<=\n|\r(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);

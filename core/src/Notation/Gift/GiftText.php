@@ -19,6 +19,9 @@ final class GiftText
 
     public static function meant(string $spelled): string
     {
+        if (false === strpbrk($spelled, self::MASK."\\\r\n")) {
+            return trim($spelled);
+        }
         if (str_contains($spelled, self::MASK)) {
             $spelled = str_replace(self::MASK, '', $spelled);
         }

@@ -1,0 +1,75 @@
+<?php
+
+// Prints ratios of processor time, best of five, from one run: reading and checking against a CommonMark parser on the
+// same bytes, and how both grow. Absolute times stand beside them for information.
+
+declare(strict_types=1);
+
+use League\CommonMark\Environment\Environment;
+use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
+use League\CommonMark\Parser\MarkdownParser;
+use Notagram\Bench\Corpus;
+use Notagram\Check\Checker;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\SourceText;
+
+require __DIR__.'/../vendor/autoload.php';
+ini_set('memory_limit', '2G');
+
+$processorTime = static function (): float {
+    $usage = getrusage();
+
+    return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
+};
+$best = static function (Closure $work) use ($processorTime): float {
+    $times = [];
+    for ($run = 0; $run < 5; ++$run) {
+        gc_collect_cycles();
+        $start = $processorTime();
+        $result = $work();
+        $times[] = $processorTime() - $start;
+        unset($result);
+    }
+
+    return min($times);
+};
+$environment = (new Environment())->addExtension(new CommonMarkCoreExtension());
+$checker = new Checker();
+
+printf("%-8s %7s %9s %9s %11s %7s %10s\n", 'notation', 'bytes', 'read', 'and check', 'CommonMark', 'ratio', 'with check');
+foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => $corpus) {
+    $notation = Notations::find($id) ?? throw new LogicException();
+    $text = $corpus(1_000);
+    $read = $best(static fn () => ReadSheet::of(SourceText::fromUtf8($text), $notation));
+    $both = $best(static fn () => $checker->check(ReadSheet::of(SourceText::fromUtf8($text), $notation)));
+    $markdown = $best(static fn () => (new MarkdownParser($environment))->parse($text));
+    printf("%-8s %7d %6.1f ms %6.1f ms %8.1f ms %7.2f %10.2f\n", $id, strlen($text), 1e3 * $read, 1e3 * $both, 1e3 * $markdown, $markdown / $read, $markdown / $both);
+}
+
+echo "\nGrowth from 1,000 over 3,000 to 10,000 questions (1 is linear)\n";
+foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => $corpus) {
+    $notation = Notations::find($id) ?? throw new LogicException();
+    $points = [];
+    foreach ([1_000, 3_000, 10_000] as $questions) {
+        $text = $corpus($questions);
+        $time = $best(static fn () => $checker->check(ReadSheet::of(SourceText::fromUtf8($text), $notation)));
+        gc_collect_cycles();
+        $before = memory_get_usage();
+        $checked = $checker->check(ReadSheet::of(SourceText::fromUtf8($text), $notation));
+        $points[] = [log($questions), log($time), log(memory_get_usage() - $before), $time];
+        unset($checked);
+    }
+    $exponent = static function (int $of) use ($points): float {
+        $meanX = array_sum(array_column($points, 0)) / 3;
+        $meanY = array_sum(array_column($points, $of)) / 3;
+        $over = $under = 0.0;
+        foreach ($points as $point) {
+            $over += ($point[0] - $meanX) * ($point[$of] - $meanY);
+            $under += ($point[0] - $meanX) ** 2;
+        }
+
+        return $over / $under;
+    };
+    printf("%-8s time %.3f, memory %.3f  (%s ms)\n", $id, $exponent(1), $exponent(2), implode(', ', array_map(static fn (array $point) => sprintf('%.0f', 1e3 * $point[3]), $points)));
+}

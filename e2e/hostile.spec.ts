@@ -1,0 +1,63 @@
+import { expect, test } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { source } from './desk'
+
+/**
+ * The attack inputs of a sanitiser's own tests (Debian golang-github-microcosm-cc-bluemonday-dev, BSD-3), read from the
+ * package; and a few of our own. The browser is the judge: nothing runs, nothing is loaded, nothing leaves its place.
+ */
+function attacks(): string[] {
+  const file = readFileSync('/usr/share/gocode/src/github.com/microcosm-cc/bluemonday/sanitize_test.go', 'utf8')
+  const literals = [...file.matchAll(/\bin:\s*(`[^`]*`|"(?:[^"\\]|\\.)*")/g)].map((match) => match[1] as string)
+  const inputs = literals.map((literal) => (literal.startsWith('`') ? literal.slice(1, -1) : (JSON.parse(literal.replace(/\\x([0-9a-f]{2})/gi, '\\u00$1').replace(/\\'/g, "'")) as string)))
+  return [
+    ...inputs,
+    '<img src=x onerror="window.hacked=1">',
+    '<svg onload="window.hacked=1">',
+    '<a href="javascript:window.hacked=1">click</a>',
+    '<div style="position:fixed;inset:0;background:red">over all</div>',
+    '<img src="https://example.org/pixel.png"><link rel=stylesheet href="https://example.org/x.css">',
+    '</div></div></section><h1 id="app" class="app-bar">out of its place</h1>',
+    '<base href="https://example.org/"><meta http-equiv=refresh content="0;url=https://example.org">',
+    '<iframe srcdoc="<script>parent.hacked=1</script>"></iframe>',
+  ]
+}
+
+test('markup from a question runs nothing, loads nothing, and stays in its place', async ({ page, request }) => {
+  const outside: string[] = []
+  page.on('request', (one) => {
+    if (!one.url().startsWith('http://127.0.0.1:') && !one.url().startsWith('data:')) outside.push(one.url())
+  })
+  page.on('dialog', async (dialog) => {
+    outside.push(`dialog: ${dialog.message()}`)
+    await dialog.dismiss()
+  })
+  const escape = (text: string) => text.replace(/[~=#{}:\\]/g, '\\$&').replace(/\s*[\r\n\0]\s*/g, '\\n')
+  const inputs = attacks()
+  expect(inputs.length).toBeGreaterThan(100)
+  const text = inputs.flatMap((input) => [`[html]${escape(input)} {T}`, `[markdown]${escape(input)} {=${escape(input)} ~b}`]).join('\n\n')
+  const created = await request.post('/api/sheets', {
+    headers: { 'csrf-token': 'e'.repeat(36), 'sec-fetch-site': 'same-origin' },
+    data: { title: 'Hostile', text, notation: 'gift' },
+  })
+  expect(created.ok()).toBe(true)
+  const { id } = (await created.json()) as { id: string }
+  await page.goto(`/sheets/${id}/proof`)
+  await expect(source(page)).toBeVisible()
+
+  const list = page.getByRole('region', { name: 'Proof' })
+  const bar = await page.locator('.app-bar').boundingBox()
+  let isAtEnd = false
+  while (!isAtEnd) {
+    await page.waitForTimeout(60)
+    isAtEnd = await list.evaluate((element) => {
+      element.scrollTop += element.clientHeight
+      return element.scrollTop + element.clientHeight >= element.scrollHeight - 1
+    })
+    expect(await page.evaluate(() => document.querySelectorAll('.pupil :is(script, style, iframe, object, embed, svg, form, input, link, base, meta), .pupil [style], .pupil [id], .pupil [onerror]').length)).toBe(0)
+  }
+  expect(await page.evaluate(() => (window as unknown as { hacked?: number }).hacked)).toBeUndefined()
+  expect(await page.locator('.app-bar').count()).toBe(1)
+  expect(await page.locator('.app-bar').boundingBox()).toEqual(bar)
+  expect(outside).toEqual([])
+})
