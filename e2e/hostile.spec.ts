@@ -46,6 +46,7 @@ test('markup from a question runs nothing, loads nothing, and stays in its place
   await expect(source(page)).toBeVisible()
 
   const list = page.getByRole('region', { name: 'Proof' })
+  await list.focus()
   const bar = await page.locator('.app-bar').boundingBox()
   let isAtEnd = false
   while (!isAtEnd) {

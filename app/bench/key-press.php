@@ -9,7 +9,7 @@ $ask = static function (string $method, string $path, ?array $body = null) use (
     $answer = @file_get_contents($server.$path, false, stream_context_create(['http' => [
         'method' => $method,
         'header' => ['content-type: application/json', 'accept: application/json', 'csrf-token: '.str_repeat('b', 36), 'sec-fetch-site: same-origin', "origin: {$server}"],
-        'content' => null === $body ? '' : json_encode($body, JSON_THROW_ON_ERROR),
+        'content' => null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR),
         'ignore_errors' => true,
     ]]));
 

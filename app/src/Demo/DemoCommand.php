@@ -12,7 +12,6 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
@@ -37,16 +36,8 @@ final class DemoCommand extends Command
         parent::__construct();
     }
 
-    protected function configure(): void
-    {
-        $this->addOption('fresh', null, InputOption::VALUE_NONE, 'clear the shelf first');
-    }
-
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if (true === $input->getOption('fresh')) {
-            $this->sheets->clear();
-        }
         if (!$this->sheets->isEmpty()) {
             return self::SUCCESS;
         }

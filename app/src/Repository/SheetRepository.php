@@ -97,11 +97,4 @@ final readonly class SheetRepository
     {
         return 0 === (int) $this->entities->createQuery('SELECT COUNT(s.id) FROM '.Sheet::class.' s')->getSingleScalarResult();
     }
-
-    public function clear(): void
-    {
-        foreach ([JournalEntry::class, Revision::class, Sheet::class] as $entity) {
-            $this->entities->createQuery("DELETE FROM {$entity} e")->execute();
-        }
-    }
 }
