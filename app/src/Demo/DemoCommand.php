@@ -56,6 +56,10 @@ final class DemoCommand extends Command
         $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
         $title = (string) preg_replace('/\.(gift\.)?txt$/', '', $fileName);
         $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now);
+        // As its author remembers it, one question is missing.
+        if (str_starts_with($fileName, 'Winter')) {
+            $sheet->expectQuestions(10);
+        }
         $this->sheets->add($sheet, $now);
     }
 }

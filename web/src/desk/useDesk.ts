@@ -229,6 +229,13 @@ export function useDesk(id: string) {
     )
   }
 
+  /** What F2 would mend now. */
+  const atCursor = computed(() => {
+    void cursor.value
+    void reading.value
+    return findingHere()?.finding ?? null
+  })
+
   function mendHere(): void {
     const placed = findingHere() ?? findings.value.find((one) => !one.block && one.finding.fix)
     if (placed) mend(placed)
@@ -383,6 +390,7 @@ export function useDesk(id: string) {
     problem: readonly(problem),
     reading: shallowReadonly(reading),
     findings,
+    atCursor,
     count,
     saveState: readonly(saveState),
     saveMessage: readonly(saveMessage),

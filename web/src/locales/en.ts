@@ -169,6 +169,7 @@ export const en = {
     line: 'line {line}',
     wholeSheet: 'Whole sheet',
     question: 'Question {number}',
+    category: 'Category {category}',
     noQuestion: 'No question',
     mendAll: 'Mend all that is safe',
     safe: 'safe',

@@ -27,7 +27,6 @@ final class AikenQuestion
 {
     /** A question's number before its stem, as the start of a pattern. */
     public const NUMBER = '(?:\(\d{1,4}\)|\d{1,4}[.)])(?:[ \t]|\xC2\xA0)++(?=\S)';
-    private const PLACE = 'ANSWER: ';
 
     /** @var list<Finding> */
     private array $findings = [];
@@ -58,9 +57,6 @@ final class AikenQuestion
         $this->letterOrder($letters);
         $this->tooFewOptions();
         $keys = $this->keys($letters, $texts);
-        if (null !== $this->answer) {
-            $this->tokens[] = new Token(TokenKind::Answer, $this->answer->span->start, $this->answer->span->end);
-        }
         if (\count($this->findings) > 1) {
             usort($this->findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
         }
@@ -249,7 +245,7 @@ final class AikenQuestion
         $answer = $this->answer;
         $letter = null === $answer ? '' : strtoupper(rtrim((string) $answer->answer, '. '));
         if (null !== $answer && isset($new[$letter]) && $new[$letter] !== $letter) {
-            $edits[] = new TextEdit($answer->span, self::PLACE.$new[$letter]);
+            $edits[] = new TextEdit($answer->span, AikenAnswer::PLACE.$new[$letter]);
         }
 
         return Fix::offered('Put the options in order', ...$edits);
@@ -266,118 +262,6 @@ final class AikenQuestion
             [] === $this->options ? 'This question has no options.' : 'This question has only one option.',
             'Write at least two, each on a line of its own: A. …, B. …',
         );
-    }
-
-    /**
-     * @param list<string> $letters
-     * @param list<string> $texts
-     *
-     * @return list<string> the letters of the right options
-     */
-    private function keys(array $letters, array $texts): array
-    {
-        if (null === $this->answer) {
-            $this->answerMissing();
-
-            return [];
-        }
-        if ([] === $letters) {
-            return [];
-        }
-        $said = rtrim((string) $this->answer->answer, " \t.");
-        if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
-            $letter = strtoupper($match[1]);
-            if (\in_array($letter, $letters, true)) {
-                $this->answerFormat($letter);
-
-                return [$letter];
-            }
-        }
-        // It may be the option's text instead of its letter.
-        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($said), true);
-        if (1 === \count($byText)) {
-            $this->answerFormat($letters[$byText[0]]);
-
-            return [$letters[$byText[0]]];
-        }
-        if (1 === preg_match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
-            return $this->severalLetters($said, $letters);
-        }
-        $this->unknownLetter('' === $said ? 'The ANSWER line names no option.' : \sprintf('“%s” is none of the options.', mb_strimwidth($said, 0, 40, '…')));
-
-        return [];
-    }
-
-    private function answerMissing(): void
-    {
-        $last = [] === $this->options ? $this->stem : $this->options[\count($this->options) - 1];
-        $this->findings[] = Finding::fault(
-            'aiken.answer-missing',
-            $last[\count($last) - 1]->span,
-            'The ANSWER line is missing.',
-            'Write ANSWER: and the letter of the right option on the line below.',
-        );
-    }
-
-    private function answerFormat(string $letter): void
-    {
-        \assert(null !== $this->answer);
-        if ($this->answer->isStrict && $this->lineStart($this->answer) === $this->answer->span->start) {
-            return;
-        }
-        $line = new Span($this->lineStart($this->answer), $this->answer->span->end);
-        $this->findings[] = Finding::fault(
-            'aiken.answer-format',
-            $this->answer->span,
-            \sprintf('“%s” is not how the right option is named.', mb_strimwidth($this->answer->text, 0, 40, '…')),
-            \sprintf('Write it in capitals, with a colon and one blank: %s%s.', self::PLACE, $letter),
-            Fix::safe('Write “'.self::PLACE.$letter.'”', new TextEdit($line, self::PLACE.$letter)),
-        );
-    }
-
-    private function lineStart(AikenLine $line): int
-    {
-        $start = $line->span->start;
-        while ($start > 0 && str_contains(" \t\f\v", $this->text[$start - 1])) {
-            --$start;
-        }
-
-        return $start;
-    }
-
-    private function answerSpan(): Span
-    {
-        return $this->answer->span ?? throw new \LogicException('Only a question with an ANSWER line is asked for its answer.');
-    }
-
-    private function unknownLetter(string $message): void
-    {
-        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->answerSpan(), $message, 'Name the letter of the right option.');
-    }
-
-    /**
-     * @param list<string> $letters
-     *
-     * @return list<string>
-     */
-    private function severalLetters(string $said, array $letters): array
-    {
-        preg_match_all('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
-        $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
-        $unknown = array_values(array_diff($named, $letters));
-        if ([] !== $unknown) {
-            $this->unknownLetter("“{$unknown[0]}” is not among the options.");
-
-            return array_values(array_intersect($named, $letters));
-        }
-        $this->findings[] = Finding::fault(
-            'aiken.several-answers',
-            $this->answerSpan(),
-            'Several right options are named.',
-            'Aiken holds one. Name one, or hand the question over in a notation that holds several.',
-        );
-
-        return $named;
     }
 
     /**
@@ -405,5 +289,37 @@ final class AikenQuestion
         }
 
         return $isSeveral ? new MultipleResponse($options) : new Choice($options);
+    }
+
+    /**
+     * @param list<string> $letters
+     * @param list<string> $texts
+     *
+     * @return list<string> the letters of the right options
+     */
+    private function keys(array $letters, array $texts): array
+    {
+        if (null === $this->answer) {
+            $this->answerMissing();
+
+            return [];
+        }
+        $this->tokens[] = new Token(TokenKind::Answer, $this->answer->span->start, $this->answer->span->end);
+        $answer = new AikenAnswer($this->text, $this->answer);
+        $keys = [] === $letters ? [] : $answer->keys($letters, $texts);
+        array_push($this->findings, ...$answer->findings);
+
+        return $keys;
+    }
+
+    private function answerMissing(): void
+    {
+        $last = [] === $this->options ? $this->stem : $this->options[\count($this->options) - 1];
+        $this->findings[] = Finding::fault(
+            'aiken.answer-missing',
+            $last[\count($last) - 1]->span,
+            'The ANSWER line is missing.',
+            'Write ANSWER: and the letter of the right option on the line below.',
+        );
     }
 }

@@ -1,4 +1,4 @@
-import type { Range } from '@codemirror/state'
+import type { Range, Text } from '@codemirror/state'
 import { Decoration, type DecorationSet, EditorView, ViewPlugin, type ViewUpdate, WidgetType } from '@codemirror/view'
 import { blockIndexAt, isTouched, type PlacedBlock } from '../sync/reading'
 import { asRead, readingField, type ReadingInEditor, setReading } from './reading-field'
@@ -40,13 +40,24 @@ function decorations(view: EditorView): DecorationSet {
     for (let index = Math.max(0, blockIndexAt(blocks, asRead(state, from))); index < blocks.length; index += 1) {
       const block = blocks[index] as PlacedBlock
       if (block.from > last) break
-      ofBlock(state, block, ranges)
+      ofBlock({ ...state, doc: view.state.doc }, block, ranges)
     }
   }
   return Decoration.set(ranges, true)
 }
 
-function ofBlock(state: ReadingInEditor, block: PlacedBlock, ranges: Range<Decoration>[]): void {
+/** Line by line, without the blanks that indent it. */
+function underline(doc: Text, from: number, to: number, decoration: Decoration, ranges: Range<Decoration>[]): void {
+  for (let at = from; at < to;) {
+    const line = doc.lineAt(at)
+    const start = at + (at === line.from ? line.text.length - line.text.trimStart().length : 0)
+    const end = Math.min(to, line.to)
+    if (end > start) ranges.push(decoration.range(start, end))
+    at = line.to + 1
+  }
+}
+
+function ofBlock(state: ReadingInEditor & { doc: Text }, block: PlacedBlock, ranges: Range<Decoration>[]): void {
   const { since } = state
   const isStale = isTouched(since, block.from, block.to)
   for (const token of block.body.tokens) {
@@ -58,7 +69,7 @@ function ofBlock(state: ReadingInEditor, block: PlacedBlock, ranges: Range<Decor
     const from = since.mapPos(block.from + finding.from, 1)
     const to = since.mapPos(block.from + finding.to, -1)
     if (to > from) {
-      ranges.push(mark(`source-finding is-${finding.level}`).range(from, to))
+      underline(state.doc, from, to, mark(`source-finding is-${finding.level}`), ranges)
     } else {
       ranges.push(Decoration.widget({ widget: new MissingMark(finding.level), side: 1 }).range(from))
     }

@@ -32,6 +32,7 @@ const LEVELS = ['fault', 'doubt', 'hint'] as const
 function heading({ block }: FindingsItem): string {
   if (!block) return t('findings.wholeSheet')
   const title = block.body.question?.title
+  if (block.kind === 'category') return t('findings.category', { category: block.category.join(' / ') })
   const question = block.number === null ? t('findings.noQuestion') : t('findings.question', { number: block.number })
   return title ? `${question} · ${title}` : question
 }
@@ -78,7 +79,12 @@ defineExpose({ list, items })
         <div class="group">
           <h3>{{ heading(item) }}</h3>
           <div v-for="placed in item.findings" :key="placed.key" class="one">
-            <FindingNote :finding="placed.finding" show-advice @mend="desk.mend(placed)" />
+            <FindingNote
+              :finding="placed.finding"
+              :is-here="desk.atCursor.value === placed.finding"
+              show-advice
+              @mend="desk.mend(placed)"
+            />
             <p class="where">
               <button v-if="placed.block" type="button" @click="desk.goToFinding(placed)">
                 {{ t('findings.line', { line: lineOf(placed) }) }}

@@ -68,7 +68,7 @@ defineExpose({ list, items })
             v-for="(finding, index) in block.body.findings"
             :key="index"
             :finding="finding"
-            :is-here="isHere(block)"
+            :is-here="desk.atCursor.value === finding"
             @mend="desk.mend({ key: '', finding, block, from: block.from + finding.from, to: block.from + finding.to })"
           />
         </div>

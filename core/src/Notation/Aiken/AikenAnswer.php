@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Source\Span;
+
+/** Reads the ANSWER line of one question. One object reads one line. */
+final class AikenAnswer
+{
+    public const PLACE = 'ANSWER: ';
+
+    /** @var list<Finding> */
+    public array $findings = [];
+
+    /** @param string $text the block that the line stands in */
+    public function __construct(private readonly string $text, private readonly AikenLine $line)
+    {
+    }
+
+    /**
+     * @param list<string> $letters
+     * @param list<string> $texts
+     *
+     * @return list<string> the letters of the right options
+     */
+    public function keys(array $letters, array $texts): array
+    {
+        $said = rtrim((string) $this->line->answer, " \t.");
+        if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
+            $letter = strtoupper($match[1]);
+            if (\in_array($letter, $letters, true)) {
+                $this->answerFormat($letter);
+
+                return [$letter];
+            }
+        }
+        // It may be the option's text instead of its letter.
+        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($said), true);
+        if (1 === \count($byText)) {
+            $this->answerFormat($letters[$byText[0]]);
+
+            return [$letters[$byText[0]]];
+        }
+        if (1 === preg_match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
+            return $this->severalLetters($said, $letters);
+        }
+        $this->unknownLetter('' === $said ? 'The ANSWER line names no option.' : \sprintf('“%s” is none of the options.', mb_strimwidth($said, 0, 40, '…')));
+
+        return [];
+    }
+
+    private function answerFormat(string $letter): void
+    {
+        if ($this->line->isStrict && $this->lineStart() === $this->line->span->start) {
+            return;
+        }
+        $line = new Span($this->lineStart(), $this->line->span->end);
+        $this->findings[] = Finding::fault(
+            'aiken.answer-format',
+            $this->line->span,
+            \sprintf('“%s” is not how the right option is named.', mb_strimwidth($this->line->text, 0, 40, '…')),
+            \sprintf('Write it in capitals, with a colon and one blank: %s%s.', self::PLACE, $letter),
+            Fix::safe('Write “'.self::PLACE.$letter.'”', new TextEdit($line, self::PLACE.$letter)),
+        );
+    }
+
+    private function lineStart(): int
+    {
+        $start = $this->line->span->start;
+        while ($start > 0 && str_contains(" \t\f\v", $this->text[$start - 1])) {
+            --$start;
+        }
+
+        return $start;
+    }
+
+    private function unknownLetter(string $message): void
+    {
+        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->line->span, $message, 'Name the letter of the right option.');
+    }
+
+    /**
+     * @param list<string> $letters
+     *
+     * @return list<string>
+     */
+    private function severalLetters(string $said, array $letters): array
+    {
+        preg_match_all('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
+        $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
+        $unknown = array_values(array_diff($named, $letters));
+        if ([] !== $unknown) {
+            $this->unknownLetter("“{$unknown[0]}” is not among the options.");
+
+            return array_values(array_intersect($named, $letters));
+        }
+        $this->findings[] = Finding::fault(
+            'aiken.several-answers',
+            $this->line->span,
+            'Several right options are named.',
+            'Aiken holds one. Name one, or hand the question over in a notation that holds several.',
+        );
+
+        return $named;
+    }
+}
