@@ -1,6 +1,6 @@
 import { redo, undo } from '@codemirror/commands'
 import { openSearchPanel } from '@codemirror/search'
-import { ChangeSet, EditorSelection, type TransactionSpec } from '@codemirror/state'
+import { ChangeSet, type TransactionSpec } from '@codemirror/state'
 import { EditorView, type ViewUpdate } from '@codemirror/view'
 import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
@@ -9,20 +9,20 @@ import { api, type Edit, Problem, type Sheet } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { nonce } from '@/page'
 import { createEditor, fromServer, mendOfMany } from './source/editor'
-import { asRead, rangeOf, readingField, setReading } from './source/reading-field'
+import { asRead, readingField, setReading } from './source/reading-field'
 import {
   blockIndexAt,
   countOf,
   findingsOf,
   isTouched,
   NOTHING_READ,
-  type PlacedBlock,
   type PlacedFinding,
   type SheetReading,
   spliced,
 } from './sync/reading'
 import { type Conflict, type SaveState, SheetSync } from './sync/sheet-sync'
 import { UnsavedWork } from './sync/unsaved'
+import { usePlaces } from './usePlaces'
 
 export interface Cursor {
   line: number
@@ -166,75 +166,8 @@ export function useDesk(id: string) {
 
   const findings = computed(() => findingsOf(reading.value))
   const count = computed(() => countOf(reading.value))
-
-  function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
-    const state = view.value?.state.field(readingField)
-    return state ? rangeOf(state, block) : null
-  }
-
-  function goTo(offset: number, end = offset): void {
-    const { value } = view
-    if (!value) return
-    value.dispatch({
-      selection: EditorSelection.single(offset, end),
-      effects: EditorView.scrollIntoView(offset, { y: 'center' }),
-    })
-    value.focus()
-  }
-
-  function goToFinding(placed: PlacedFinding): void {
-    const state = view.value?.state.field(readingField)
-    if (state) goTo(state.since.mapPos(placed.from, 1), state.since.mapPos(placed.to, -1))
-  }
-
-  function goToBlock(block: PlacedBlock): void {
-    const range = rangeNow(block)
-    if (range) goTo(range.from)
-  }
-
-  /** Goes to the finding after or before the cursor; from the last on to the first. */
-  function step(direction: 1 | -1): void {
-    const state = view.value?.state
-    if (!state) return
-    const list = findings.value.filter((placed) => placed.block)
-    if (!list.length) {
-      const [whole] = findings.value
-      say(whole ? whole.finding.message : t('desk.noFindings'))
-      return
-    }
-    const { since } = state.field(readingField)
-    const { from, head } = state.selection.main
-    const here = Math.min(from, head)
-    const at = (placed: PlacedFinding) => since.mapPos(placed.from, 1)
-    const next =
-      direction === 1 ? list.find((placed) => at(placed) > here) : list.findLast((placed) => at(placed) < here)
-    goToFinding(next ?? ((direction === 1 ? list[0] : list.at(-1)) as PlacedFinding))
-  }
-
-  /** The finding at the cursor: the one whose stretch holds it, else the first of its block with a fix. */
-  function findingHere(): PlacedFinding | undefined {
-    const state = view.value?.state
-    if (!state) return undefined
-    const { since } = state.field(readingField)
-    const { from, to } = state.selection.main
-    const touching = findings.value.filter(
-      (placed) => placed.block && since.mapPos(placed.from, 1) <= to && since.mapPos(placed.to, -1) >= from,
-    )
-    const inBlock = findings.value.filter((placed) => placed.block === reading.value.blocks[cursor.value.block])
-    return (
-      touching.find((placed) => placed.finding.fix) ??
-      touching[0] ??
-      inBlock.find((placed) => placed.finding.fix) ??
-      inBlock[0]
-    )
-  }
-
-  /** What F2 would mend now. */
-  const atCursor = computed(() => {
-    void cursor.value
-    void reading.value
-    return findingHere()?.finding ?? null
-  })
+  const places = usePlaces(view, reading, findings, cursor)
+  const { rangeNow, findingHere } = places
 
   function mendHere(): void {
     const placed = findingHere() ?? findings.value.find((one) => !one.block && one.finding.fix)
@@ -390,7 +323,6 @@ export function useDesk(id: string) {
     problem: readonly(problem),
     reading: shallowReadonly(reading),
     findings,
-    atCursor,
     count,
     saveState: readonly(saveState),
     saveMessage: readonly(saveMessage),
@@ -400,10 +332,7 @@ export function useDesk(id: string) {
     view,
     moved: readonly(moved),
     open,
-    rangeNow,
-    goToBlock,
-    goToFinding,
-    step,
+    ...places,
     mend,
     mendHere,
     mendAll,

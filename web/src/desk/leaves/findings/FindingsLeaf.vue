@@ -8,6 +8,7 @@ import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
+import LeafFrame from '../LeafFrame.vue'
 
 /** What is wrong or doubtful, by question in the order of the text. */
 const { desk } = defineProps<{ desk: Desk }>()
@@ -46,8 +47,8 @@ defineExpose({ list, items })
 </script>
 
 <template>
-  <section class="findings-leaf">
-    <div class="tools">
+  <LeafFrame>
+    <template #tools>
       <div class="filter" role="group" :aria-label="t('findings.filter')">
         <button type="button" :aria-pressed="level === null" @click="level = null">
           {{ t('findings.all') }} {{ desk.findings.value.length }}
@@ -67,7 +68,7 @@ defineExpose({ list, items })
       <Button size="small" :disabled="safe === 0" @click="desk.mendAll()"
         >{{ t('findings.mendAll') }} ({{ safe }})</Button
       >
-    </div>
+    </template>
     <FacingList
       ref="list"
       :items="items"
@@ -101,27 +102,12 @@ defineExpose({ list, items })
         <p class="empty">{{ level ? t('findings.noneOfLevel') : t('findings.none') }}</p>
       </template>
     </FacingList>
-  </section>
+  </LeafFrame>
 </template>
 
 <style scoped>
-.findings-leaf {
-  display: grid;
-  grid-template-rows: auto 1fr;
-  block-size: 100%;
-  min-block-size: 0;
-  background: var(--leaf);
-}
-
-.tools {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 10px;
-  padding: 8px 20px;
-}
-
 .filter {
+  margin-inline-end: auto;
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
@@ -195,10 +181,5 @@ code {
   font-family: var(--font-source);
   font-size: 11px;
   line-height: 18px;
-}
-
-.empty {
-  padding: 26px;
-  color: var(--soft);
 }
 </style>

@@ -11,6 +11,7 @@ import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
+import LeafFrame from '../LeafFrame.vue'
 import { useWritten } from './useWritten'
 
 /** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
@@ -90,8 +91,8 @@ defineExpose({ list, items })
 </script>
 
 <template>
-  <section class="handover-leaf">
-    <div class="tools">
+  <LeafFrame>
+    <template #tools>
       <Select
         v-model="target"
         :aria-label="t('handover.to')"
@@ -106,22 +107,24 @@ defineExpose({ list, items })
       <Button size="small" severity="secondary" outlined class="mended" @click="download(api.mendedFile(sheetId))">{{
         t('handover.mended')
       }}</Button>
-    </div>
-    <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
-      <p v-if="problem" class="problem">{{ problem }}</p>
-      <template v-else>
-        <h3>{{ t('handover.lossesTitle', losses.length) }}</h3>
-        <ul v-if="losses.length" tabindex="0" :aria-label="t('handover.lossesTitle', losses.length)">
-          <li v-for="{ key, loss, block } in losses" :key="key">
-            <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b>
-            <button type="button" @click="desk.goToBlock(block)">
-              {{ block.number === null ? t('handover.otherText') : t('handover.question', { number: block.number }) }}
-            </button>
-            <span>{{ loss.message }}</span>
-          </li>
-        </ul>
-      </template>
-    </div>
+    </template>
+    <template #notice>
+      <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
+        <p v-if="problem" class="problem">{{ problem }}</p>
+        <template v-else>
+          <h3>{{ t('handover.lossesTitle', losses.length) }}</h3>
+          <ul v-if="losses.length" tabindex="0" :aria-label="t('handover.lossesTitle', losses.length)">
+            <li v-for="{ key, loss, block } in losses" :key="key">
+              <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b>
+              <button type="button" @click="desk.goToBlock(block)">
+                {{ block.number === null ? t('handover.otherText') : t('handover.question', { number: block.number }) }}
+              </button>
+              <span>{{ loss.message }}</span>
+            </li>
+          </ul>
+        </template>
+      </div>
+    </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.handover')" @moved="emit('moved')">
       <template #default="{ item }">
         <div class="written">
@@ -136,27 +139,10 @@ defineExpose({ list, items })
         <p class="empty">{{ t('handover.empty', { notation: labelOf(target) }) }}</p>
       </template>
     </FacingList>
-  </section>
+  </LeafFrame>
 </template>
 
 <style scoped>
-.handover-leaf {
-  display: grid;
-  grid-template-rows: auto auto 1fr;
-  block-size: 100%;
-  min-block-size: 0;
-  background: var(--leaf);
-}
-
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  padding: 8px 20px;
-  font-size: 13px;
-}
-
 .spacer {
   flex: 1;
 }
@@ -249,10 +235,5 @@ pre {
 
 .loss {
   margin-block-start: 3px;
-}
-
-.empty {
-  padding: 26px;
-  color: var(--soft);
 }
 </style>

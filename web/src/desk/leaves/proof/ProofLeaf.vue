@@ -8,6 +8,7 @@ import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
+import LeafFrame from '../LeafFrame.vue'
 import QuestionProof from './QuestionProof.vue'
 
 /** Each question as a pupil sees it; what cannot be read stands in its place with its source and reason. */
@@ -46,10 +47,10 @@ defineExpose({ list, items })
 </script>
 
 <template>
-  <section class="proof-leaf">
-    <div class="tools">
+  <LeafFrame>
+    <template #tools>
       <label><ToggleSwitch v-model="showAnswers" size="small" /> {{ t('proof.showAnswers') }}</label>
-    </div>
+    </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.proof')" @moved="emit('moved')">
       <template #default="{ item: { block } }">
         <p v-if="block.kind === 'category'" class="category">{{ block.category.join(' / ') }}</p>
@@ -77,27 +78,11 @@ defineExpose({ list, items })
         <p class="empty">{{ t('proof.empty') }}</p>
       </template>
     </FacingList>
-  </section>
+  </LeafFrame>
 </template>
 
 <style scoped>
-.proof-leaf {
-  display: grid;
-  grid-template-rows: auto 1fr;
-  block-size: 100%;
-  min-block-size: 0;
-  background: var(--leaf);
-}
-
-.tools {
-  display: flex;
-  justify-content: end;
-  padding: 6px 20px;
-  color: var(--soft);
-  font-size: 13px;
-}
-
-.tools label {
+label {
   display: flex;
   align-items: center;
   gap: 8px;
@@ -143,10 +128,5 @@ defineExpose({ list, items })
   font-variant-ligatures: none;
   white-space: pre-wrap;
   overflow-wrap: anywhere;
-}
-
-.empty {
-  padding: 26px;
-  color: var(--soft);
 }
 </style>

@@ -1,0 +1,90 @@
+import { EditorSelection } from '@codemirror/state'
+import { EditorView } from '@codemirror/view'
+import { computed, type Ref, type ShallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useNotice } from '@/composables/useNotice'
+import { rangeOf, readingField } from './source/reading-field'
+import type { PlacedBlock, PlacedFinding, SheetReading } from './sync/reading'
+import type { Cursor } from './useDesk'
+
+/** Finds places of the reading in the source as it stands now, and goes to them. */
+export function usePlaces(
+  view: Readonly<ShallowRef<EditorView | null>>,
+  reading: Readonly<Ref<SheetReading>>,
+  findings: Readonly<Ref<PlacedFinding[]>>,
+  cursor: Readonly<Ref<Cursor>>,
+) {
+  const { t } = useI18n()
+  const { say } = useNotice()
+
+  function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
+    const state = view.value?.state.field(readingField)
+    return state ? rangeOf(state, block) : null
+  }
+
+  function goTo(offset: number, end = offset): void {
+    const { value } = view
+    if (!value) return
+    value.dispatch({
+      selection: EditorSelection.single(offset, end),
+      effects: EditorView.scrollIntoView(offset, { y: 'center' }),
+    })
+    value.focus()
+  }
+
+  function goToFinding(placed: PlacedFinding): void {
+    const state = view.value?.state.field(readingField)
+    if (state) goTo(state.since.mapPos(placed.from, 1), state.since.mapPos(placed.to, -1))
+  }
+
+  function goToBlock(block: PlacedBlock): void {
+    const range = rangeNow(block)
+    if (range) goTo(range.from)
+  }
+
+  /** Goes to the finding after or before the cursor; from the last on to the first. */
+  function step(direction: 1 | -1): void {
+    const state = view.value?.state
+    if (!state) return
+    const list = findings.value.filter((placed) => placed.block)
+    if (!list.length) {
+      const [whole] = findings.value
+      say(whole ? whole.finding.message : t('desk.noFindings'))
+      return
+    }
+    const { since } = state.field(readingField)
+    const { from, head } = state.selection.main
+    const here = Math.min(from, head)
+    const at = (placed: PlacedFinding) => since.mapPos(placed.from, 1)
+    const next =
+      direction === 1 ? list.find((placed) => at(placed) > here) : list.findLast((placed) => at(placed) < here)
+    goToFinding(next ?? ((direction === 1 ? list[0] : list.at(-1)) as PlacedFinding))
+  }
+
+  /** The finding at the cursor: the one whose stretch holds it, else the first of its block with a fix. */
+  function findingHere(): PlacedFinding | undefined {
+    const state = view.value?.state
+    if (!state) return undefined
+    const { since } = state.field(readingField)
+    const { from, to } = state.selection.main
+    const touching = findings.value.filter(
+      (placed) => placed.block && since.mapPos(placed.from, 1) <= to && since.mapPos(placed.to, -1) >= from,
+    )
+    const inBlock = findings.value.filter((placed) => placed.block === reading.value.blocks[cursor.value.block])
+    return (
+      touching.find((placed) => placed.finding.fix) ??
+      touching[0] ??
+      inBlock.find((placed) => placed.finding.fix) ??
+      inBlock[0]
+    )
+  }
+
+  /** What F2 would mend now. */
+  const atCursor = computed(() => {
+    void cursor.value
+    void reading.value
+    return findingHere()?.finding ?? null
+  })
+
+  return { rangeNow, goToBlock, goToFinding, step, findingHere, atCursor }
+}
