@@ -25,7 +25,7 @@ function choose(): void {
     modal
     :header="t('encoding.title')"
     class="encoding-dialog"
-    :close-button-props="{ ariaLabel: t('app.close') }"
+    :close-button-props="{ ariaLabel: t('app.close'), severity: 'secondary', text: true }"
     @show="chosen = current"
   >
     <p class="lead">{{ t('encoding.lead') }}</p>

@@ -111,4 +111,8 @@ function set(number: number | null): void {
   gap: 6px;
   white-space: nowrap;
 }
+
+.expected-form :deep(.p-inputnumber) {
+  inline-size: 96px;
+}
 </style>

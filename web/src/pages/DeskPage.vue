@@ -156,7 +156,7 @@ useFunctionKeys({
           <button type="button" class="meta" :title="t('encoding.title')" @click="isChoosingEncoding = true">
             {{ sheet.encoding.label }}
           </button>
-          <span class="meta">{{
+          <span class="meta questions">{{
             t('shelf.questions', count.questions, { named: { n: count.questions.toLocaleString('en') } })
           }}</span>
           <button
@@ -315,13 +315,23 @@ useFunctionKeys({
 }
 
 button.meta {
+  min-inline-size: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
   cursor: pointer;
   text-decoration: underline dotted var(--control);
   text-underline-offset: 3px;
 }
 
 .example-toggle {
+  flex: none;
   margin-inline-start: auto;
+}
+
+@media (width < 1160px) {
+  .questions {
+    display: none;
+  }
 }
 
 .count-head {

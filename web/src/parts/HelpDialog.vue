@@ -36,7 +36,7 @@ function run(action: Action | undefined): void {
     modal
     :header="t('help.title')"
     class="help-dialog"
-    :close-button-props="{ ariaLabel: t('app.close') }"
+    :close-button-props="{ ariaLabel: t('app.close'), severity: 'secondary', text: true }"
   >
     <p class="lead">{{ t('help.lead') }}</p>
     <InputText
@@ -51,7 +51,7 @@ function run(action: Action | undefined): void {
       <li v-for="action in found" :key="action.id">
         <button type="button" :disabled="!action.run" @click="run(action)">
           <span>{{ action.label }}</span>
-          <kbd v-for="key in action.keys.split(' ')" :key="key">{{ key }}</kbd>
+          <kbd v-for="key in action.keys.split(' ').filter(Boolean)" :key="key">{{ key }}</kbd>
         </button>
       </li>
     </ul>

@@ -29,7 +29,7 @@ function put(): void {
     modal
     :header="t('shelf.pasteTitle')"
     class="paste-dialog"
-    :close-button-props="{ ariaLabel: t('app.close') }"
+    :close-button-props="{ ariaLabel: t('app.close'), severity: 'secondary', text: true }"
   >
     <p class="lead">{{ t('shelf.pasteLead') }}</p>
     <label for="paste-text">{{ t('shelf.pasteText') }}</label>

@@ -23,6 +23,13 @@ export const theme = EditorView.theme({
   '.cm-panels.cm-panels-bottom': { borderTop: '1px solid var(--rule)' },
   '.cm-panel.cm-search': { padding: '8px 12px', fontFamily: 'var(--font-apparatus)', fontSize: '13px' },
   '.cm-panel.cm-search input, .cm-panel.cm-search button': { fontFamily: 'inherit', fontSize: '13px' },
+  '.cm-panel.cm-search label': { fontSize: '13px', whiteSpace: 'nowrap' },
+  '.cm-panel.cm-search [name=close]': {
+    fontSize: '20px',
+    inset: '4px 8px auto auto',
+    color: 'inherit',
+    padding: '0 6px',
+  },
   '.cm-textfield': {
     backgroundColor: 'var(--leaf)',
     border: '1px solid var(--control)',

@@ -49,12 +49,12 @@ const truths = computed(() => [
     <div class="pupil stem" dir="auto" v-html="question.stem" />
 
     <ol v-if="question.options.length" class="options" :class="{ 'is-several': isSeveral }">
-      <li v-for="(option, index) in question.options" :key="index">
-        <span class="bubble" :class="{ 'is-key': option.key && showAnswers }">
+      <li v-for="(option, index) in question.options" :key="index" dir="auto">
+        <bdi class="bubble" :class="{ 'is-key': option.key && showAnswers }">
           {{ letter(index)
           }}<span v-if="option.key && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
-        </span>
-        <div class="pupil" dir="auto" v-html="option.html" />
+        </bdi>
+        <div class="pupil" v-html="option.html" />
         <span v-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
         <div v-if="showAnswers && option.feedback" class="feedback" dir="auto" v-html="option.feedback" />
       </li>
@@ -62,10 +62,10 @@ const truths = computed(() => [
 
     <ul v-else-if="question.type === 'true-false'" class="options is-truth">
       <li v-for="truth in truths" :key="truth.letter">
-        <span class="bubble" :class="{ 'is-key': truth.isKey && showAnswers }">
+        <bdi class="bubble" :class="{ 'is-key': truth.isKey && showAnswers }">
           {{ truth.letter
           }}<span v-if="truth.isKey && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
-        </span>
+        </bdi>
         <span class="pupil">{{ truth.word }}</span>
       </li>
     </ul>
@@ -75,7 +75,7 @@ const truths = computed(() => [
       <span class="rule pupil" dir="auto">{{ showAnswers ? accepted[0]?.text : '' }}</span>
     </div>
 
-    <dl v-else-if="question.pairs.length" class="pairs">
+    <dl v-else-if="question.pairs.length" class="pairs" dir="auto">
       <template v-for="(pair, index) in question.pairs" :key="index">
         <dt class="pupil" dir="auto">
           <span v-if="!pair.prompt" class="extra">{{ t('proof.extraMatch') }}</span>
