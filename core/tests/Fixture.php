@@ -23,6 +23,8 @@ use Notagram\Source\SourceText;
  */
 final readonly class Fixture
 {
+    private const SPLICES = 40;
+
     public const FOLDER = __DIR__.'/../fixtures';
 
     /** @param array<string, string> $sections */
@@ -67,6 +69,29 @@ final readonly class Fixture
     public function checked(): CheckedSheet
     {
         return (new Checker())->check(ReadSheet::of($this->source(), $this->notation()));
+    }
+
+    /**
+     * The fixture's text, and as many made from it by cutting pieces out and putting others in: the same at every run.
+     *
+     * @return list<string>
+     */
+    public function variants(): array
+    {
+        $text = $this->source()->text;
+        $texts = [$text, str_replace("\n", "\r\n", $text), str_replace("\n", "\r", $text)];
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(crc32($this->path)));
+        $pieces = ["\n", "\n\n", '{', '}', '=', '~', '%50%', '#', '####', '::', "\n::T::", '\\', '->', ' ', "\n// note\n", "\n\$CATEGORY: A/B\n", 'A. ', "\nB) x", "\nANSWER: A\n", '1. ', 'é🐝', '[html]', '<b>', "\r\n"];
+        for ($index = 0; $index < self::SPLICES; ++$index) {
+            $characters = mb_str_split($text);
+            for ($changes = $random->getInt(1, 3); $changes > 0; --$changes) {
+                $at = $random->getInt(0, \count($characters));
+                array_splice($characters, $at, $random->getInt(0, 3), [$pieces[$random->getInt(0, \count($pieces) - 1)]]);
+            }
+            $texts[] = implode('', $characters);
+        }
+
+        return $texts;
     }
 
     /** @return array<string, string> what the program makes of the source, section by section */

@@ -22,8 +22,6 @@ use PHPUnit\Framework\TestCase;
 /** What must hold whatever the text: checked over every fixture, and over texts made by cutting and splicing them. */
 final class LawsTest extends TestCase
 {
-    private const SPLICES_A_FIXTURE = 40;
-
     /** @return iterable<string, array{Fixture}> */
     public static function fixtures(): iterable
     {
@@ -35,7 +33,7 @@ final class LawsTest extends TestCase
     #[DataProvider('fixtures')]
     public function testBlocksCoverTheTextAndSpansNest(Fixture $fixture): void
     {
-        foreach (self::variants($fixture) as $text) {
+        foreach ($fixture->variants() as $text) {
             $sheet = ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation());
             $checker = new Checker();
             $covered = 0;
@@ -66,7 +64,7 @@ final class LawsTest extends TestCase
     #[DataProvider('fixtures')]
     public function testABlockReadAloneReadsAsInItsSheet(Fixture $fixture): void
     {
-        foreach (self::variants($fixture) as $text) {
+        foreach ($fixture->variants() as $text) {
             $byId = [];
             foreach (ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation())->blocks as $placed) {
                 $id = $placed->block->idIn($text, $fixture->notation()->id());
@@ -81,7 +79,7 @@ final class LawsTest extends TestCase
     #[DataProvider('fixtures')]
     public function testWhatIsWrittenReadsBackTheSame(Fixture $fixture): void
     {
-        foreach ([$fixture->source()->text, ...self::variants($fixture)] as $text) {
+        foreach ([$fixture->source()->text, ...$fixture->variants()] as $text) {
             $sheet = ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation());
             foreach (Notations::all() as $target) {
                 $conversion = Conversion::of($sheet, $target);
@@ -112,7 +110,7 @@ final class LawsTest extends TestCase
     #[DataProvider('fixtures')]
     public function testFixesObeyTheirLaw(Fixture $fixture): void
     {
-        foreach (self::variants($fixture) as $text) {
+        foreach ($fixture->variants() as $text) {
             $findings = self::findings($text, $fixture->notation());
             foreach ($findings as $placed) {
                 $fix = $placed->finding->fix;
@@ -128,29 +126,6 @@ final class LawsTest extends TestCase
                 }
             }
         }
-    }
-
-    /**
-     * The fixture's text, and as many made from it by cutting pieces out and putting others in: the same at every run.
-     *
-     * @return list<string>
-     */
-    private static function variants(Fixture $fixture): array
-    {
-        $text = $fixture->source()->text;
-        $texts = [$text, str_replace("\n", "\r\n", $text), str_replace("\n", "\r", $text)];
-        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(crc32($fixture->path)));
-        $pieces = ["\n", "\n\n", '{', '}', '=', '~', '%50%', '#', '####', '::', "\n::T::", '\\', '->', ' ', "\n// note\n", "\n\$CATEGORY: A/B\n", 'A. ', "\nB) x", "\nANSWER: A\n", '1. ', 'é🐝', '[html]', '<b>', "\r\n"];
-        for ($index = 0; $index < self::SPLICES_A_FIXTURE; ++$index) {
-            $characters = mb_str_split($text);
-            for ($changes = $random->getInt(1, 3); $changes > 0; --$changes) {
-                $at = $random->getInt(0, \count($characters));
-                array_splice($characters, $at, $random->getInt(0, 3), [$pieces[$random->getInt(0, \count($pieces) - 1)]]);
-            }
-            $texts[] = implode('', $characters);
-        }
-
-        return $texts;
     }
 
     /** @return array<string, mixed> what two readings of a question must share */

@@ -24,6 +24,10 @@ final readonly class ReadSheet
         $category = [];
         foreach ($reader->split($source->text) as $block) {
             $reading = $reader->read($block, $block->textIn($source->text));
+            if (BlockKind::Blank === $reading->kind) {
+                $blocks[] = new PlacedBlock($block, $reading, null, $category);
+                continue;
+            }
             $category = $reading->category ?? $category;
             $blocks[] = new PlacedBlock($block, $reading, $reading->kind->isNumbered() ? ++$number : null, $category);
         }

@@ -9,7 +9,7 @@ use Notagram\Source\Span;
 /** One line, and what its form alone says: whether it could be an option or an answer line. */
 final readonly class AikenLine
 {
-    private const BLANKS = " \t\f\v";
+    public const BLANKS = " \t\f\v";
 
     /**
      * @param string  $text      without blanks around it

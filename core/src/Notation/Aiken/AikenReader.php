@@ -26,7 +26,7 @@ final readonly class AikenReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => (new AikenQuestion($text, $block->touchesPrevious))->read(),
+            BlockKind::Question => ($block->touchesPrevious ? null : StrictQuestion::read($text)) ?? (new AikenQuestion($text, $block->touchesPrevious))->read(),
             BlockKind::Stray => $this->stray($text),
             default => new BlockReading($block->kind),
         };

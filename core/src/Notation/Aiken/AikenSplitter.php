@@ -15,9 +15,6 @@ use Notagram\Notation\BlockKind;
  */
 final class AikenSplitter
 {
-    /** A question in the form that receivers take; for all others, each line is looked at. */
-    private const IN_FORM = '/\G\S[^\r\n]*+\n(?:[A-Z][.)] \S[^\r\n]*+\n)++ANSWER: [A-Z][ \t]*+(?:\n|\z)/';
-
     /** @var list<Block> */
     private array $blocks = [];
     private int $covered = 0;
@@ -36,7 +33,7 @@ final class AikenSplitter
         $offset = 0;
         $touches = false;
         while ($offset < $this->length) {
-            if (1 === preg_match(self::IN_FORM, $this->text, $match, 0, $offset)) {
+            if (1 === preg_match('/\G'.StrictQuestion::PATTERN.'/', $this->text, $match, 0, $offset)) {
                 [$kind, $end] = [BlockKind::Question, $offset + \strlen($match[0])];
             } else {
                 $line = AikenLine::at($this->text, $offset);

@@ -127,8 +127,8 @@ final class GiftAnswers
     {
         $split = new GiftEntries($this->text, $this->content, $this->start);
         $entries = $split->read();
-        array_push($this->findings, ...$split->findings);
-        array_push($this->tokens, ...$split->tokens);
+        $this->findings = $split->findings;
+        $this->tokens = $split->tokens;
         $rights = $wrongs = $weighted = $arrows = 0;
         foreach ($entries as $entry) {
             if ($entry->isRight()) {
@@ -139,7 +139,9 @@ final class GiftAnswers
                 $weighted += null === $entry->weight ? 0 : 1;
             }
         }
-        $this->emptyEntries($entries, $arrows > 0 && 0 === $wrongs, $wrongs);
+        if ($split->hasEmpty || $arrows > 0) {
+            $this->emptyEntries($entries, $arrows > 0 && 0 === $wrongs, $wrongs);
+        }
 
         return match (true) {
             0 === $wrongs && $arrows > 0 => $this->matching($entries, $arrows),

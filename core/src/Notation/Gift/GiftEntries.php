@@ -19,6 +19,8 @@ final class GiftEntries
     public array $findings = [];
     /** @var list<Token> */
     public array $tokens = [];
+    /** Whether an entry has no text. */
+    public bool $hasEmpty = false;
 
     /**
      * @param string $text    the block, comments masked
@@ -129,6 +131,7 @@ final class GiftEntries
         if (null !== $hashAt) {
             $this->tokens[] = new Token(TokenKind::Feedback, $this->start + $hashAt, $this->start + $hashAt + 1);
         }
+        $this->hasEmpty = $this->hasEmpty || strspn($spelled, GiftText::BLANKS) === \strlen($spelled);
         $entries[] = new Entry(
             $mark,
             $weight,
@@ -173,7 +176,7 @@ final class GiftEntries
         return $isReadable ? [self::weightOf($number), \strlen($match[0])] : [null, 0];
     }
 
-    private static function weightOf(string $written): Weight
+    public static function weightOf(string $written): Weight
     {
         /** @var array<string, Weight> $known */
         static $known = [];

@@ -58,8 +58,12 @@ final class GiftQuestion
         $this->blankLines($open, $close);
         $answers = new GiftAnswers($this->text, $open + 1, $close, $format);
         $meant = $answers->read();
-        array_push($this->findings, ...$answers->findings);
-        array_push($this->tokens, ...$answers->tokens);
+        foreach ($answers->findings as $finding) {
+            $this->findings[] = $finding;
+        }
+        foreach ($answers->tokens as $token) {
+            $this->tokens[] = $token;
+        }
         $this->tokens[] = new Token(TokenKind::Answer, $close, $close + 1);
         if (null === $meant) {
             return $this->reading(null);
@@ -167,6 +171,9 @@ final class GiftQuestion
 
     private function openingBrace(int $position): ?int
     {
+        if (!str_contains($this->text, '\\')) {
+            return false === ($brace = strpos($this->text, '{', $position)) ? null : $brace;
+        }
         $length = \strlen($this->text);
         while (($position += strcspn($this->text, '{\\', $position)) < $length) {
             if ('{' === $this->text[$position]) {
@@ -181,8 +188,12 @@ final class GiftQuestion
     /** The splitter has seen to it that there is one. */
     private function closingBrace(int $open): int
     {
-        $depth = 1;
         $position = $open + 1;
+        $next = $position + strcspn($this->text, '{}\\', $position);
+        if ('}' === ($this->text[$next] ?? '')) {
+            return $next;
+        }
+        $depth = 1;
         $length = \strlen($this->text);
         while (($position += strcspn($this->text, '{}\\', $position)) < $length) {
             $character = $this->text[$position];

@@ -27,12 +27,21 @@ final readonly class GiftReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => (new GiftQuestion($text, $block))->read(),
+            BlockKind::Question => ($block->touchesPrevious ? null : PlainQuestion::read($text)) ?? (new GiftQuestion($text, $block))->read(),
             BlockKind::Broken => $this->broken($text),
             BlockKind::Category => $this->category($block, $text),
             BlockKind::Comment => $this->comment($text),
-            BlockKind::Stray, BlockKind::Blank => new BlockReading($block->kind),
+            BlockKind::Stray, BlockKind::Blank => self::nothingIn($block->kind),
         };
+    }
+
+    /** Half of all blocks are blank, and all of them read the same. */
+    private static function nothingIn(BlockKind $kind): BlockReading
+    {
+        /** @var array<string, BlockReading> $readings */
+        static $readings = [];
+
+        return $readings[$kind->value] ??= new BlockReading($kind);
     }
 
     private function comment(string $text): BlockReading

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Notation;
+
+use Notagram\Notation\Aiken\AikenQuestion;
+use Notagram\Notation\Aiken\StrictQuestion;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\Gift\GiftQuestion;
+use Notagram\Notation\Gift\PlainQuestion;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\SourceText;
+use Notagram\Tests\Fixture;
+use PHPUnit\Framework\TestCase;
+
+/** The quick way to read an ordinary question and the careful way must not differ in anything. */
+final class QuickReadersTest extends TestCase
+{
+    private const AIKEN = ["Which?\nA. one\nB) two\nANSWER: B \n", "1. Which?\nA. one\nB. two\nANSWER: A", "Which?\nB. one\nA. two\nANSWER: A\n", "Which? \nA. one \nB. two\t\nANSWER: A", "A. Which?\nA. one\nB. two\nANSWER: C\n", "ANSWER: A\nA. one\nB. two\nANSWER: A\n"];
+    private const GIFT = ['::T:: x {=a ~b}', '::T::x{=a#f ~b#g#h}', ':: :: x {=a}', "::a  b::x {=a ~b}\n", "x\ny \n z {\n =a \n\t~b\n}\n\n", 'x: y :: {=a}', 'x {~%50%a ~%50%b ~%-100%c}', 'x {=%50%a =b}', 'x {=a ~%20%b}', 'x {~a ~b}', 'x {=a ~b#}', 'x {=a% ~b}', 'x {%50%a}', 'x {=%50% a}', 'x {= %50%a}', 'x {=a=b}', 'x {=a ~b=c}', '{=a ~b}', 'x {=1+1 ~b}', 'x {T}', 'x { true #no #yes } ', 'x {F##y}', 'x {f#a#b#c}', 'x {T} y', 'x {#3}', 'x { # -3.5:0.25 } ', 'x {#3 .. 4}', 'x {#3..4} y', 'x {#3,5}', 'x {=a} y', 'x{=a}', "x {=a ~b}\n y \nz ", 'x {~%50%a ~%50%b} y', 'x {=a}.', '{=a} b', "x \n{=a} b", "x {=a\n\n~b}", "x {=a~b\f}", 'x {=a ~b} ', "é {=ü\u{A0} ~ß}"];
+
+    public function testAikenIsReadTheSame(): void
+    {
+        $compared = 0;
+        foreach ([...self::AIKEN, ...self::questions('aiken')] as $text) {
+            $quick = StrictQuestion::read($text);
+            if (null !== $quick) {
+                ++$compared;
+                self::assertEquals((new AikenQuestion($text, false))->read(), $quick, $text);
+            }
+        }
+        self::assertGreaterThan(100, $compared);
+    }
+
+    public function testGiftIsReadTheSame(): void
+    {
+        $compared = 0;
+        foreach ([...self::GIFT, ...self::questions('gift')] as $text) {
+            $block = (ReadSheet::of(SourceText::fromUtf8($text), Fixture::all()['gift/escapes']->notation())->blocks[0] ?? null)?->block;
+            $quick = PlainQuestion::read($text);
+            if (null !== $quick && null !== $block && BlockKind::Question === $block->kind && $block->end === \strlen($text)) {
+                ++$compared;
+                self::assertEquals((new GiftQuestion($text, $block))->read(), $quick, $text);
+            }
+        }
+        self::assertGreaterThan(500, $compared);
+    }
+
+    /** @return list<string> */
+    private static function questions(string $notation): array
+    {
+        $texts = [];
+        foreach (Fixture::all() as $fixture) {
+            foreach ($fixture->notation()->id() === $notation ? $fixture->variants() : [] as $text) {
+                foreach ($fixture->notation()->reader()->split($text) as $block) {
+                    if (BlockKind::Question === $block->kind && !$block->touchesPrevious) {
+                        $texts[] = $block->textIn($text);
+                    }
+                }
+            }
+        }
+
+        return $texts;
+    }
+}
