@@ -117,7 +117,7 @@ final class PlainQuestion
 
         return new Numeric([
             '..' === ($match[2] ?? '')
-                ? AcceptedNumber::between($match[1], $match[3], Weight::full(), null, $span)
+                ? AcceptedNumber::between($match[1], $match[3] ?? '', Weight::full(), null, $span)
                 : AcceptedNumber::near($match[1], $match[3] ?? '0', Weight::full(), null, $span),
         ]);
     }
