@@ -72,7 +72,8 @@ final readonly class Fixture
     }
 
     /**
-     * The fixture's text, and as many made from it by cutting pieces out and putting others in: the same at every run.
+     * The fixture's text, and as many made from it by cutting pieces out and putting others in: the same at every run,
+     * others with another SPLICE_SEED.
      *
      * @return list<string>
      */
@@ -80,7 +81,7 @@ final readonly class Fixture
     {
         $text = $this->source()->text;
         $texts = [$text, str_replace("\n", "\r\n", $text), str_replace("\n", "\r", $text)];
-        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(crc32($this->path)));
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(crc32(substr($this->path, \strlen(self::FOLDER))) + (int) getenv('SPLICE_SEED')));
         $pieces = ["\n", "\n\n", '{', '}', '=', '~', '%50%', '#', '####', '::', "\n::T::", '\\', '->', ' ', "\n// note\n", "\n\$CATEGORY: A/B\n", 'A. ', "\nB) x", "\nANSWER: A\n", '1. ', 'é🐝', '[html]', '<b>', "\r\n"];
         for ($index = 0; $index < self::SPLICES; ++$index) {
             $characters = mb_str_split($text);

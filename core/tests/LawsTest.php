@@ -97,7 +97,7 @@ final class LawsTest extends TestCase
                         $actual[] = self::essence($placed->reading->question);
                     }
                 }
-                self::assertCount(\count($expected), $actual);
+                self::assertCount(\count($expected), $actual, "Written as:\n".$conversion->text()."\nfrom:\n{$text}");
                 $actual = array_map(static fn (?array $one, array $other) => null === $one ? null : $other, $expected, $actual);
                 self::assertEquals($expected, $actual, "Written as:\n".$conversion->text()."\nfrom:\n{$text}");
                 if (!$conversion->dropsOrChanges()) {

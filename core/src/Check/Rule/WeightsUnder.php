@@ -59,7 +59,7 @@ final readonly class WeightsUnder implements QuestionRule
             $keys[0]->span,
             \sprintf('The best option earns %s %%: nobody can reach full marks.', $keys[0]->weight->rounded(2)),
             'Let the right one earn 100 %.',
-            1 === \count($keys) && $keys[0]->mark->length() > 0 ? Fix::offered('Give it full marks', new TextEdit($keys[0]->mark, '=')) : null,
+            1 === \count($keys) && $keys[0]->mark->length() > 0 ? Fix::offered('Give it full marks', new TextEdit($keys[0]->mark, '=%100%')) : null,
         );
     }
 }

@@ -33,7 +33,7 @@ final class AikenLetters
             !$line->isCertain => false,
             // After a blank line, a letter that was there starts something new: a stem such as “A. Smith wrote …”.
             isset($this->used[$letter]) => !$isAfterBlank,
-            $letter > $this->expected => self::isCertainOption(AikenLine::at($source, $line->next)),
+            $letter > $this->expected => !$isAfterBlank && self::isCertainOption(AikenLine::at($source, $line->next)),
             default => $this->hasAny() && !$isAfterBlank,
         };
         if ($isOption) {

@@ -150,7 +150,7 @@ final class AikenQuestion
     private function stemText(): string
     {
         $text = implode(' ', array_map(static fn (AikenLine $line) => $line->text, $this->stem));
-        if (1 !== preg_match('/^'.self::NUMBER.'/', $text, $match)) {
+        if (1 !== preg_match('/^(?:'.self::NUMBER.')++/', $text, $match)) {
             return $text;
         }
         $start = $this->stem[0]->span->start;

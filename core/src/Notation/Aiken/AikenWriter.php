@@ -124,6 +124,7 @@ final readonly class AikenWriter implements Writer
         $hasPartialCredit = [] !== array_filter($options, static fn (Option $option) => !$option->weight->equals($option->isKey ? Weight::full() : Weight::none()));
         $left = array_keys(array_filter([
             'title' => null !== $question->title,
+            'text format' => FormattedText::AUTO !== $question->stem->format,
             'points' => null !== $question->points,
             'feedback' => $hasFeedback,
             'explanation' => null !== $question->explanation,

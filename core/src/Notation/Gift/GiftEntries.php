@@ -60,7 +60,7 @@ final class GiftEntries
     private function marks(): array
     {
         $tag = str_contains($this->content, '<')
-            ? '|<[a-zA-Z][\w-]*+(?:\s++[\w:-]++(?:\s*+=\s*+(?:"[^"<>]*+"|\'[^\'<>]*+\'))?+)*+\s*+\/?>'
+            ? '|<[a-zA-Z][\w-]*+(?:\s++[\w:-]++(?:[ \t]*+=[ \t]*+(?:"[^"<>\r\n]*+"|\'[^\'<>\r\n]*+\'))?+)*+\s*+\/?>'
             : '';
         preg_match_all('/\\\\.'.$tag.'|[=~#]/s', $this->content, $matches, \PREG_OFFSET_CAPTURE);
         $isOneALine = null;

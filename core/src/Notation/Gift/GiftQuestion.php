@@ -162,7 +162,7 @@ final class GiftQuestion
             new Span($start, $start + 2),
             'The title that opens here is never closed.',
             'Put :: after the title, before the question itself.',
-            $hasStemBelow
+            $hasStemBelow && '\\' !== $this->text[$titleEnd - 1]
                 ? Fix::offered('Close the title at the end of its line', TextEdit::insert($titleEnd, '::'))
                 : Fix::offered('Take it as the question, without a title', TextEdit::remove(new Span($start, $start + 2))),
         );
@@ -274,6 +274,6 @@ final class GiftQuestion
             'Move them in front of the braces; here they are read as the end of the question.',
         );
 
-        return [$answers, rtrim($before).' '.$words];
+        return [$answers, ltrim(rtrim($before).' '.$words)];
     }
 }

@@ -71,7 +71,7 @@ final readonly class GiftWriter implements Writer
             $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
         }
 
-        return new WrittenBlock($lines.$text, $losses);
+        return '' === $text ? WrittenBlock::nothing(Loss::dropped('It has no text.')) : new WrittenBlock($lines.$text, $losses);
     }
 
     /** The words on both sides keep their distance from the gap; its answers stand on one line. */
