@@ -4,836 +4,818 @@
  */
 
 export interface paths {
-  '/api/files': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['4a5ff6feb6952e089c1be40f320f3e89']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['dc23b97e806d5e088568cd57d6a8d21a']
-    put?: never
-    post?: never
-    delete: operations['507951daa4f67efa7c70de4b31f9f217']
-    options?: never
-    head?: never
-    patch: operations['2cfb559873129ba53b6bc701480acbb4']
-    trace?: never
-  }
-  '/api/sheets': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['a542415362fde545787f200fcfd7f6a1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/file/{target}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['a7923aa2b288fa93a5d09692641d36b1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/mended-file': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['e885b7880fd00b35459386f47cc0df68']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/mending': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['13b3c2c697fe4466b45ae6d378377b62']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/edits': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['5fad80d705f3d1740335764a256df1fd']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/handover/{target}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['9fca5a5f89ffe28e36f1a4ba2327d766']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/offer': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['e51b7f1651f55caf3282eba6ffdf4c71']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/shelf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['22908b5e225ced4a9e82cb276622eed4']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sheets/{id}/return': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['dda7da9a0c6aa14aaafe1904c18fcf48']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["4a5ff6feb6952e089c1be40f320f3e89"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dc23b97e806d5e088568cd57d6a8d21a"];
+        put?: never;
+        post?: never;
+        delete: operations["507951daa4f67efa7c70de4b31f9f217"];
+        options?: never;
+        head?: never;
+        patch: operations["2cfb559873129ba53b6bc701480acbb4"];
+        trace?: never;
+    };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["a542415362fde545787f200fcfd7f6a1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/file/{target}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["a7923aa2b288fa93a5d09692641d36b1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/mended-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["e885b7880fd00b35459386f47cc0df68"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/mending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["13b3c2c697fe4466b45ae6d378377b62"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["5fad80d705f3d1740335764a256df1fd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/handover/{target}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["9fca5a5f89ffe28e36f1a4ba2327d766"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["e51b7f1651f55caf3282eba6ffdf4c71"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["22908b5e225ced4a9e82cb276622eed4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dda7da9a0c6aa14aaafe1904c18fcf48"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description Puts a text in the place of a stretch of the text both sides know; editor offsets. */
-    EditRequest: {
-      from: number
-      to: number
-      text: string
-    }
-    /** @description Which safe fixes to apply to the text that $base names. */
-    MendRequest: {
-      base: string
-      codes?: string[] | null
-    }
-    /** @description A sheet from a pasted text, or an empty one. */
-    NewSheetRequest: {
-      title: string
-      text: string
-      notation?: string | null
-    }
-    /** @description What was typed since the text that $base names. */
-    SaveRequest: {
-      changeId: string
-      base: string
-      edits: components['schemas']['EditRequest'][]
-      digest?: string | null
-      target?: string | null
-      isMendOfMany?: boolean
-    }
-    /** @description What is to be set on a sheet; null leaves a thing as it is. */
-    SheetChangeRequest: {
-      title?: string | null
-      notation?: string | null
-      expected?: number | null
-      encoding?: string | null
-      plainUtf8?: boolean | null
-    }
-    /** @description What counts as right when a pupil types. */
-    AcceptedView: {
-      text: string
-      weight: string
-      feedback: string | null
-    }
-    /** @description Where a block stands among the others: its name, its length in editor offsets, and what it is. */
-    BlockView: {
-      id: string
-      length: number
-      /** @enum {string} */
-      kind: 'question' | 'broken' | 'category' | 'comment' | 'stray' | 'blank'
-    }
-    /** @description What one block says. Equal blocks share it. */
-    BodyView: {
-      id: string
-      /** @enum {string} */
-      kind: 'question' | 'broken' | 'category' | 'comment' | 'stray' | 'blank'
-      tokens: components['schemas']['TokenView'][]
-      findings: components['schemas']['FindingView'][]
-      category: string[] | null
-      comments: string[]
-      question: components['schemas']['QuestionView'] | null
-      written: components['schemas']['WrittenView'] | null
-    }
-    /** @description The text that stands in the sheet now, where another than this was expected. */
-    ConflictView: {
-      message: string
-      hash: string
-      text: string
-    }
-    /** @description The sheet that was made. */
-    CreatedView: {
-      id: string
-      title: string
-    }
-    /** @description Puts a text in the place of a stretch; editor offsets. */
-    EditView: {
-      from: number
-      to: number
-      text: string
-    }
-    /** @description An encoding: its IANA name, and how people call it. */
-    EncodingView: {
-      name: string
-      label: string
-    }
-    /** @description How a question of one type is written. */
-    ExampleView: {
-      /** @enum {string} */
-      type:
-        | 'choice'
-        | 'multiple-response'
-        | 'true-false'
-        | 'short-answer'
-        | 'numeric'
-        | 'matching'
-        | 'gap'
-        | 'essay'
-        | 'stimulus'
-      text: string
-      explanation: string
-    }
-    /** @description One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. */
-    FindingView: {
-      code: string
-      /** @enum {string} */
-      level: 'fault' | 'doubt' | 'hint'
-      from: number
-      to: number
-      message: string
-      advice: string
-      fix: components['schemas']['FixView'] | null
-    }
-    /** @description A fix; without edits it concerns how the file is saved. */
-    FixView: {
-      label: string
-      safe: boolean
-      edits: components['schemas']['EditView'][]
-    }
-    /** @description What a target cannot hold, and what happens to it. */
-    LossView: {
-      /** @enum {string} */
-      kind: 'dropped' | 'changed' | 'reduced'
-      message: string
-    }
-    /** @description So many findings of a code. */
-    MendedCodeView: {
-      code: string
-      times: number
-    }
-    /** @description The edits that mend, and how many findings of each code they mend. */
-    MendedView: {
-      edits: components['schemas']['EditView'][]
-      changes: components['schemas']['MendedCodeView'][]
-    }
-    /** @description A notation, with an example for each type it holds. */
-    NotationView: {
-      id: string
-      label: string
-      examples: components['schemas']['ExampleView'][]
-    }
-    /** @description What there is to choose from. */
-    OfferView: {
-      notations: components['schemas']['NotationView'][]
-      encodings: components['schemas']['EncodingView'][]
-    }
-    /** @description An option as a pupil sees it. */
-    OptionView: {
-      html: string
-      key: boolean
-      weight: string
-      feedback: string | null
-    }
-    /** @description A prompt and its match. */
-    PairView: {
-      prompt: string
-      match: string
-    }
-    /** @description Why something was not done, in a sentence for the person. */
-    ProblemView: {
-      message: string
-    }
-    /** @description A question as a pupil sees it; html is safe to show. */
-    QuestionView: {
-      /** @enum {string} */
-      type:
-        | 'choice'
-        | 'multiple-response'
-        | 'true-false'
-        | 'short-answer'
-        | 'numeric'
-        | 'matching'
-        | 'gap'
-        | 'essay'
-        | 'stimulus'
-      title: string | null
-      points: string | null
-      stem: string
-      options: components['schemas']['OptionView'][]
-      accepted: components['schemas']['AcceptedView'][]
-      pairs: components['schemas']['PairView'][]
-      answer: boolean | null
-      feedbackWhenRight: string | null
-      feedbackWhenWrong: string | null
-      explanation: string | null
-    }
-    /** @description What became of a text: the splice, the bodies of what is new in it, and what concerns the whole. */
-    ReadingView: {
-      hash: string
-      digest: string
-      splice: components['schemas']['SpliceView']
-      bodies: components['schemas']['BodyView'][]
-      ofSheet: components['schemas']['FindingView'][]
-    }
-    /** @description What was saved, and what became of it. */
-    SavedView: {
-      /** Format: date-time */
-      savedAt: string
-      reading: components['schemas']['ReadingView']
-    }
-    /** @description A sheet, whole. */
-    SheetView: {
-      id: string
-      title: string
-      notation: string
-      fileName: string | null
-      encoding: components['schemas']['EncodingView']
-      hasBom: boolean
-      /** @enum {string} */
-      lineEnding: 'lf' | 'crlf' | 'cr' | 'mixed'
-      text: string
-      expected: number | null
-      /** Format: date-time */
-      changedAt: string
-      reading: components['schemas']['ReadingView']
-    }
-    /** @description A sheet as it lies on the shelf; one letter a question says its state: s sound, h hint, d doubt, f fault, b broken. */
-    ShelfSheetView: {
-      id: string
-      title: string
-      notation: string
-      /** Format: date-time */
-      changedAt: string
-      states: string
-      count: number
-      sound: number
-      expected: number | null
-    }
-    /** @description The shelf. */
-    ShelfView: {
-      sheets: components['schemas']['ShelfSheetView'][]
-    }
-    /** @description How to make the new list of blocks from the one the browser has: keep so many at its start and end, put these between. */
-    SpliceView: {
-      keepStart: number
-      keepEnd: number
-      put: components['schemas']['BlockView'][]
-    }
-    /** @description A stretch of a block that is shown in a colour of its own; editor offsets from the start of the block. */
-    TokenView: {
-      /** @enum {string} */
-      kind: 'answer' | 'weight' | 'title' | 'format' | 'feedback' | 'comment' | 'category' | 'stray' | 'broken'
-      from: number
-      to: number
-    }
-    /** @description A written block by name. */
-    WrittenBlockView: {
-      id: string
-      written: components['schemas']['WrittenView']
-    }
-    /** @description Each block in the notation it is handed over in, by the block's name; and whether questions are dropped or changed. */
-    WrittenSheetView: {
-      blocks: components['schemas']['WrittenBlockView'][]
-    }
-    /** @description A block in the notation it is handed over in. */
-    WrittenView: {
-      text: string
-      losses: components['schemas']['LossView'][]
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        /** @description Puts a text in the place of a stretch of the text both sides know; editor offsets. */
+        EditRequest: {
+            from: number;
+            to: number;
+            text: string;
+        };
+        /** @description Which safe fixes to apply to the text that $base names. */
+        MendRequest: {
+            base: string;
+            codes?: string[] | null;
+        };
+        /** @description A sheet from a pasted text, or an empty one. */
+        NewSheetRequest: {
+            title: string;
+            text: string;
+            notation?: string | null;
+        };
+        /** @description What was typed since the text that $base names. */
+        SaveRequest: {
+            changeId: string;
+            base: string;
+            edits: components["schemas"]["EditRequest"][];
+            digest?: string | null;
+            target?: string | null;
+            isMendOfMany?: boolean;
+        };
+        /** @description What is to be set on a sheet; null leaves a thing as it is. */
+        SheetChangeRequest: {
+            title?: string | null;
+            notation?: string | null;
+            expected?: number | null;
+            encoding?: string | null;
+            plainUtf8?: boolean | null;
+        };
+        /** @description What counts as right when a pupil types. */
+        AcceptedView: {
+            text: string;
+            weight: string;
+            feedback: string | null;
+        };
+        /** @description Where a block stands among the others: its name, its length in editor offsets, and what it is. */
+        BlockView: {
+            id: string;
+            length: number;
+            /** @enum {string} */
+            kind: "question" | "broken" | "category" | "comment" | "stray" | "blank";
+        };
+        /** @description What one block says. Equal blocks share it. */
+        BodyView: {
+            id: string;
+            /** @enum {string} */
+            kind: "question" | "broken" | "category" | "comment" | "stray" | "blank";
+            tokens: components["schemas"]["TokenView"][];
+            findings: components["schemas"]["FindingView"][];
+            category: string[] | null;
+            comments: string[];
+            question: components["schemas"]["QuestionView"] | null;
+            written: components["schemas"]["WrittenView"] | null;
+        };
+        /** @description The text that stands in the sheet now, where another than this was expected. */
+        ConflictView: {
+            message: string;
+            hash: string;
+            text: string;
+        };
+        /** @description The sheet that was made. */
+        CreatedView: {
+            id: string;
+            title: string;
+        };
+        /** @description Puts a text in the place of a stretch; editor offsets. */
+        EditView: {
+            from: number;
+            to: number;
+            text: string;
+        };
+        /** @description An encoding: its IANA name, and how people call it. */
+        EncodingView: {
+            name: string;
+            label: string;
+        };
+        /** @description How a question of one type is written. */
+        ExampleView: {
+            /** @enum {string} */
+            type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
+            text: string;
+            explanation: string;
+        };
+        /** @description One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. */
+        FindingView: {
+            code: string;
+            /** @enum {string} */
+            level: "fault" | "doubt" | "hint";
+            from: number;
+            to: number;
+            message: string;
+            advice: string;
+            fix: components["schemas"]["FixView"] | null;
+        };
+        /** @description A fix; without edits it concerns how the file is saved. */
+        FixView: {
+            label: string;
+            safe: boolean;
+            edits: components["schemas"]["EditView"][];
+        };
+        /** @description What a target cannot hold, and what happens to it. */
+        LossView: {
+            /** @enum {string} */
+            kind: "dropped" | "changed" | "reduced";
+            message: string;
+        };
+        /** @description So many findings of a code. */
+        MendedCodeView: {
+            code: string;
+            times: number;
+        };
+        /** @description The edits that mend, and how many findings of each code they mend. */
+        MendedView: {
+            edits: components["schemas"]["EditView"][];
+            changes: components["schemas"]["MendedCodeView"][];
+        };
+        /** @description A notation, with an example for each type it holds. */
+        NotationView: {
+            id: string;
+            label: string;
+            examples: components["schemas"]["ExampleView"][];
+        };
+        /** @description What there is to choose from. */
+        OfferView: {
+            notations: components["schemas"]["NotationView"][];
+            encodings: components["schemas"]["EncodingView"][];
+        };
+        /** @description An option as a pupil sees it. */
+        OptionView: {
+            html: string;
+            key: boolean;
+            weight: string;
+            feedback: string | null;
+        };
+        /** @description A prompt and its match. */
+        PairView: {
+            prompt: string;
+            match: string;
+        };
+        /** @description Why something was not done, in a sentence for the person. */
+        ProblemView: {
+            message: string;
+        };
+        /** @description A question as a pupil sees it; html is safe to show. */
+        QuestionView: {
+            /** @enum {string} */
+            type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
+            title: string | null;
+            points: string | null;
+            stem: string;
+            options: components["schemas"]["OptionView"][];
+            accepted: components["schemas"]["AcceptedView"][];
+            pairs: components["schemas"]["PairView"][];
+            answer: boolean | null;
+            feedbackWhenRight: string | null;
+            feedbackWhenWrong: string | null;
+            explanation: string | null;
+        };
+        /** @description What became of a text: the splice, the bodies of what is new in it, and what concerns the whole. */
+        ReadingView: {
+            hash: string;
+            digest: string;
+            splice: components["schemas"]["SpliceView"];
+            bodies: components["schemas"]["BodyView"][];
+            ofSheet: components["schemas"]["FindingView"][];
+        };
+        /** @description What was saved, and what became of it. */
+        SavedView: {
+            /** Format: date-time */
+            savedAt: string;
+            reading: components["schemas"]["ReadingView"];
+        };
+        /** @description A sheet, whole. */
+        SheetView: {
+            id: string;
+            title: string;
+            notation: string;
+            fileName: string | null;
+            encoding: components["schemas"]["EncodingView"];
+            hasBom: boolean;
+            /** @enum {string} */
+            lineEnding: "lf" | "crlf" | "cr" | "mixed";
+            text: string;
+            expected: number | null;
+            /** Format: date-time */
+            changedAt: string;
+            reading: components["schemas"]["ReadingView"];
+        };
+        /** @description A sheet as it lies on the shelf; one letter a question says its state: s sound, h hint, d doubt, f fault, b broken. */
+        ShelfSheetView: {
+            id: string;
+            title: string;
+            notation: string;
+            /** Format: date-time */
+            changedAt: string;
+            states: string;
+            count: number;
+            sound: number;
+            expected: number | null;
+        };
+        /** @description The shelf. */
+        ShelfView: {
+            sheets: components["schemas"]["ShelfSheetView"][];
+        };
+        /** @description How to make the new list of blocks from the one the browser has: keep so many at its start and end, put these between. */
+        SpliceView: {
+            keepStart: number;
+            keepEnd: number;
+            put: components["schemas"]["BlockView"][];
+        };
+        /** @description A stretch of a block that is shown in a colour of its own; editor offsets from the start of the block. */
+        TokenView: {
+            /** @enum {string} */
+            kind: "answer" | "weight" | "title" | "format" | "feedback" | "comment" | "category" | "stray" | "broken";
+            from: number;
+            to: number;
+        };
+        /** @description A written block by name. */
+        WrittenBlockView: {
+            id: string;
+            written: components["schemas"]["WrittenView"];
+        };
+        /** @description Each block in the notation it is handed over in, by the block's name; and whether questions are dropped or changed. */
+        WrittenSheetView: {
+            blocks: components["schemas"]["WrittenBlockView"][];
+        };
+        /** @description A block in the notation it is handed over in. */
+        WrittenView: {
+            text: string;
+            losses: components["schemas"]["LossView"][];
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  '4a5ff6feb6952e089c1be40f320f3e89': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description The new sheet */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CreatedView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  dc23b97e806d5e088568cd57d6a8d21a: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description The sheet */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SheetView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  '507951daa4f67efa7c70de4b31f9f217': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Taken off */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  '2cfb559873129ba53b6bc701480acbb4': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SheetChangeRequest']
-      }
-    }
-    responses: {
-      /** @description The sheet as it is now */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SheetView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  a542415362fde545787f200fcfd7f6a1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewSheetRequest']
-      }
-    }
-    responses: {
-      /** @description The new sheet */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CreatedView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  a7923aa2b288fa93a5d09692641d36b1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-        target: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description The text */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/plain': string
-        }
-      }
-    }
-  }
-  e885b7880fd00b35459386f47cc0df68: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description The text */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/plain': string
-        }
-      }
-    }
-  }
-  '13b3c2c697fe4466b45ae6d378377b62': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MendRequest']
-      }
-    }
-    responses: {
-      /** @description The edits */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MendedView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  '5fad80d705f3d1740335764a256df1fd': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SaveRequest']
-      }
-    }
-    responses: {
-      /** @description Saved */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SavedView']
-        }
-      }
-      /** @description Another text stands there */
-      409: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConflictView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  '9fca5a5f89ffe28e36f1a4ba2327d766': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-        target: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Each block as it would be written */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WrittenSheetView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  e51b7f1651f55caf3282eba6ffdf4c71: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Notations and encodings */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OfferView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  '22908b5e225ced4a9e82cb276622eed4': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description The shelf */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ShelfView']
-        }
-      }
-      /** @description Not done */
-      default: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProblemView']
-        }
-      }
-    }
-  }
-  dda7da9a0c6aa14aaafe1904c18fcf48: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description Back on the shelf */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
+    "4a5ff6feb6952e089c1be40f320f3e89": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The new sheet */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CreatedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    dc23b97e806d5e088568cd57d6a8d21a: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "507951daa4f67efa7c70de4b31f9f217": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken off */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "2cfb559873129ba53b6bc701480acbb4": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description The sheet as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    a542415362fde545787f200fcfd7f6a1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSheetRequest"];
+            };
+        };
+        responses: {
+            /** @description The new sheet */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CreatedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    a7923aa2b288fa93a5d09692641d36b1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                target: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    e885b7880fd00b35459386f47cc0df68: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    "13b3c2c697fe4466b45ae6d378377b62": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendRequest"];
+            };
+        };
+        responses: {
+            /** @description The edits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "5fad80d705f3d1740335764a256df1fd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveRequest"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
+                };
+            };
+            /** @description Another text stands there */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "9fca5a5f89ffe28e36f1a4ba2327d766": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                target: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Each block as it would be written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenSheetView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    e51b7f1651f55caf3282eba6ffdf4c71: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Notations and encodings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "22908b5e225ced4a9e82cb276622eed4": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    dda7da9a0c6aa14aaafe1904c18fcf48: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back on the shelf */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
 }
