@@ -24,6 +24,7 @@ function attacks(): string[] {
 }
 
 test('markup from a question runs nothing, loads nothing, and stays in its place', async ({ page, request }) => {
+  test.setTimeout(150_000)
   const outside: string[] = []
   page.on('request', (one) => {
     if (!one.url().startsWith('http://127.0.0.1:') && !one.url().startsWith('data:')) outside.push(one.url())
