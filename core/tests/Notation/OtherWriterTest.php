@@ -177,7 +177,7 @@ final class OtherWriterTest extends TestCase
     {
         $isTrue = $this->chance(2);
         $wrong = $this->chance(2) ? $this->words(3) : null;
-        $right = null !== $wrong && $this->chance(2) ? $this->words(3) : null;
+        $right = null !== $wrong && 1 === $this->random->getInt(1, 2) ? $this->words(3) : null;
 
         return [
             '{'.$this->pick(['', ' ']).$this->pick($isTrue ? ['T', 'TRUE', 'true', 't'] : ['F', 'FALSE', 'False', 'f']).(null === $wrong ? '' : '#'.self::escaped($wrong)).(null === $right ? '' : '#'.self::escaped($right)).'}',

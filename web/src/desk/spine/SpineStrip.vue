@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, shallowRef, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import BeadShape from '@/parts/BeadShape.vue'
 import type { Extent } from '../facing'
@@ -35,7 +35,7 @@ interface Bead {
   threads: string[]
 }
 
-const beads = ref<Bead[]>([])
+const beads = shallowRef<Bead[]>([])
 
 const itemOf = computed(() => {
   const map = new Map<PlacedBlock, number>()

@@ -1,0 +1,271 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import type { Finding } from '@/api/client'
+import FindingNote from '@/desk/leaves/FindingNote.vue'
+import SaveNote from '@/desk/SaveNote.vue'
+import SheetTitle from '@/desk/SheetTitle.vue'
+import ExampleStrip from '@/desk/source/ExampleStrip.vue'
+import ConflictDialog from '@/desk/ConflictDialog.vue'
+import BeadShape from '@/parts/BeadShape.vue'
+import HelpDialog from '@/parts/HelpDialog.vue'
+import SheetRow from '@/shelf/SheetRow.vue'
+import PasteDialog from '@/shelf/PasteDialog.vue'
+import { useFunctionKeys } from '@/composables/useFunctionKeys'
+import { plugins } from './plugins'
+
+vi.mock('@/composables/useOffer', () => ({
+  useOffer: () => ({
+    labelOf: (id: string) => ({ gift: 'GIFT' })[id] ?? id,
+    offer: { value: { notations: [], encodings: [] } },
+  }),
+}))
+
+const global = () => ({ plugins: plugins(), stubs: { teleport: true, transition: false } })
+
+beforeEach(() => {
+  vi.stubGlobal('matchMedia', () => ({
+    matches: false,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  }))
+})
+
+const finding = (more: Partial<Finding> = {}): Finding => ({
+  code: 'gift.brace-unclosed',
+  level: 'fault',
+  from: 0,
+  to: 1,
+  message: 'The answers that open here are never closed.',
+  advice: 'Put a } after the last answer.',
+  fix: { label: 'Close them', safe: false, edits: [] },
+  ...more,
+})
+
+describe('a finding', () => {
+  it('says its level in words, what is wrong, and what its fix does', async () => {
+    const note = mount(FindingNote, { props: { finding: finding(), isHere: true }, global: global() })
+    expect(note.text()).toMatch(/^Fault\s+The answers that open here are never closed\./)
+    expect(note.find('button').text()).toMatch(/Close them\s+F2/)
+    await note.find('button').trigger('click')
+    expect(note.emitted('mend')).toHaveLength(1)
+  })
+
+  it('says what to do where nothing can be pressed', () => {
+    const note = mount(FindingNote, { props: { finding: finding({ fix: null }) }, global: global() })
+    expect(note.find('button').exists()).toBe(false)
+    expect(note.text()).toContain('Put a } after the last answer.')
+  })
+
+  it('shows its key only where the key would mend it', () => {
+    expect(mount(FindingNote, { props: { finding: finding() }, global: global() }).text()).not.toContain('F2')
+  })
+})
+
+describe('the state of saving', () => {
+  it.each([
+    ['saved', /^Saved \d\d:\d\d$/],
+    ['typing', /Typing/],
+    ['saving', /Saving/],
+    ['offline', /Kept in this browser/],
+    ['conflict', /Changed elsewhere/],
+    ['gone', /Taken off/],
+    ['refused', /Not saved/],
+  ] as const)('%s is said in words', (state, words) => {
+    const note = mount(SaveNote, { props: { state, savedAt: '2026-11-25T10:00:00Z' }, global: global() })
+    expect(note.text()).toMatch(words)
+    expect(note.attributes('role')).toBe('status')
+  })
+})
+
+describe('a bead', () => {
+  it.each([
+    ['sound', 'circle'],
+    ['hint', 'circle'],
+    ['doubt', 'path'],
+    ['fault', 'rect'],
+    ['broken', 'rect'],
+  ] as const)('shows %s by its shape, not by colour alone', (state, shape) => {
+    const bead = mount(BeadShape, { props: { state } })
+    expect(bead.find(shape).exists()).toBe(true)
+    expect(bead.classes()).toContain(`is-${state}`)
+  })
+})
+
+describe('the title of a sheet', () => {
+  it('is renamed with Enter, and left alone with Escape', async () => {
+    const title = mount(SheetTitle, { props: { title: 'Swarms' }, global: global() })
+    await title.find('button').trigger('click')
+    await title.find('input').setValue('  Bees ')
+    await title.find('input').trigger('keydown', { key: 'Escape' })
+    expect(title.emitted('rename')).toBeUndefined()
+    await title.find('button').trigger('click')
+    await title.find('input').setValue('  Bees ')
+    await title.find('input').trigger('keydown', { key: 'Enter' })
+    expect(title.emitted('rename')).toEqual([['Bees']])
+  })
+
+  it('is not renamed to nothing, or to what it was', async () => {
+    const title = mount(SheetTitle, { props: { title: 'Swarms' }, global: global() })
+    for (const name of ['  ', 'Swarms']) {
+      await title.find('button').trigger('click')
+      await title.find('input').setValue(name)
+      await title.find('input').trigger('keydown', { key: 'Enter' })
+    }
+    expect(title.emitted('rename')).toBeUndefined()
+  })
+})
+
+describe('an example', () => {
+  const examples = [
+    { type: 'choice', text: 'x {=a ~b}', explanation: 'One.' },
+    { type: 'true-false', text: 'x {T}', explanation: 'Two.' },
+  ] as const
+
+  it('follows the type of question at the cursor, and is inserted as it is read', async () => {
+    const strip = mount(ExampleStrip, { props: { examples, type: null }, global: global() })
+    expect(strip.find('pre').text()).toBe('x {=a ~b}')
+    await strip.setProps({ type: 'true-false' })
+    expect(strip.find('pre').text()).toBe('x {T}')
+    expect(strip.text()).toContain('Two.')
+    await strip.findAll('button').at(-1)?.trigger('click')
+    expect(strip.emitted('insert')).toEqual([['x {T}']])
+  })
+
+  it('stays where the cursor is in no question', async () => {
+    const strip = mount(ExampleStrip, { props: { examples, type: 'true-false' }, global: global() })
+    await strip.setProps({ type: null })
+    expect(strip.find('pre').text()).toBe('x {T}')
+  })
+
+  it('of a type that the notation does not hold is the first', () => {
+    expect(
+      mount(ExampleStrip, { props: { examples, type: 'essay' }, global: global() })
+        .find('pre')
+        .text(),
+    ).toBe('x {=a ~b}')
+  })
+})
+
+describe('help', () => {
+  const run = vi.fn()
+  const actions = [
+    { id: 'next', keys: 'F8', run },
+    { id: 'dark', keys: '' },
+  ]
+
+  it('lists every action with its key, and finds one by a word of it', async () => {
+    const help = mount(HelpDialog, { props: { actions, modelValue: true }, global: global() })
+    await flushPromises()
+    expect(help.findAll('.actions li').map((item) => item.text())).toEqual([
+      'Go to the next findingF8',
+      'Change between light and dark page',
+    ])
+    await help.find('input').setValue('dark')
+    expect(help.findAll('.actions li')).toHaveLength(1)
+  })
+
+  it('does what is chosen, and closes', async () => {
+    const help = mount(HelpDialog, { props: { actions, modelValue: true }, global: global() })
+    await flushPromises()
+    await help.find('.actions button').trigger('click')
+    expect(run).toHaveBeenCalledOnce()
+    expect(help.emitted('update:modelValue')).toEqual([[false]])
+  })
+})
+
+describe('a pasted text', () => {
+  it('is put on the shelf under the name it was given, or under the day', async () => {
+    const paste = mount(PasteDialog, { props: { modelValue: true }, global: global() })
+    await flushPromises()
+    await paste.find('textarea').setValue('x {T}')
+    await paste.findAll('button').at(-1)?.trigger('click')
+    expect(paste.emitted('paste')?.[0]?.[0]).toMatch(/^Pasted \d+ \w+$/)
+    expect(paste.emitted('paste')?.[0]?.[1]).toBe('x {T}')
+  })
+
+  it('of blanks alone cannot be put there', async () => {
+    const paste = mount(PasteDialog, { props: { modelValue: true }, global: global() })
+    await flushPromises()
+    await paste.find('textarea').setValue(' \n ')
+    expect(paste.findAll('button').at(-1)?.attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('a sheet on the shelf', () => {
+  const sheet = {
+    id: '1',
+    title: 'Swarms',
+    notation: 'gift',
+    changedAt: new Date().toISOString(),
+    states: 'ssdfb',
+    count: 5,
+    sound: 3,
+    expected: null,
+  }
+
+  it('says how many are sound, of how many', () => {
+    const row = mount(SheetRow, { props: { sheet }, global: global() })
+    expect(row.find('.count').text().replace(/\s+/g, ' ')).toBe('3 of 5')
+    expect(row.find('.count b').classes()).toContain('is-short')
+    expect(row.find('.notation').text()).toBe('GIFT')
+    expect(row.find('a').attributes('href')).toBe('/sheets/1/proof')
+  })
+
+  it('says when another number was expected, and when there is nothing', () => {
+    expect(mount(SheetRow, { props: { sheet: { ...sheet, expected: 6 } }, global: global() }).text()).toContain(
+      '6 expected',
+    )
+    expect(mount(SheetRow, { props: { sheet: { ...sheet, expected: 5 } }, global: global() }).text()).not.toContain(
+      'expected',
+    )
+    expect(
+      mount(SheetRow, { props: { sheet: { ...sheet, count: 0, sound: 0, states: '' } }, global: global() }).text(),
+    ).toContain('no questions')
+  })
+
+  it('is renamed by key, and taken off by key', async () => {
+    const row = mount(SheetRow, { props: { sheet }, global: global(), attachTo: document.body })
+    await row.find('a').trigger('keydown', { key: 'F2' })
+    await row.find('input').setValue('Bees')
+    await row.find('input').trigger('keydown', { key: 'Delete' })
+    expect(row.emitted('takeOff')).toBeUndefined()
+    await row.find('input').trigger('keydown', { key: 'Enter' })
+    await nextTick()
+    expect(row.emitted('rename')).toEqual([['Bees']])
+    await row.find('a').trigger('keydown', { key: 'Delete' })
+    expect(row.emitted('takeOff')).toHaveLength(1)
+    row.unmount()
+  })
+})
+
+describe('two texts of one sheet', () => {
+  it('are both shown, and either can stay', async () => {
+    const dialog = mount(ConflictDialog, { props: { mine: 'typed here', theirs: 'stands there' }, global: global() })
+    await flushPromises()
+    expect(dialog.findAll('pre').map((text) => text.text())).toEqual(['typed here', 'stands there'])
+    for (const button of dialog.findAll('section button')) await button.trigger('click')
+    expect(dialog.emitted('settle')).toEqual([['mine'], ['theirs']])
+  })
+})
+
+describe('keys of the page', () => {
+  it('work wherever the cursor is, with the keys held that are meant, and not in a dialog', async () => {
+    const [plain, shifted] = [vi.fn(), vi.fn()]
+    const page = mount({ template: '<i />', setup: () => useFunctionKeys({ F8: plain, 'Shift+F8': shifted }) })
+    const press = (more: KeyboardEventInit) =>
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: 'F8', cancelable: true, ...more }))
+    expect(press({})).toBe(false)
+    press({ shiftKey: true })
+    press({ ctrlKey: true })
+    expect([plain.mock.calls.length, shifted.mock.calls.length]).toEqual([1, 1])
+    const dialog = document.createElement('div')
+    dialog.setAttribute('role', 'dialog')
+    document.body.append(dialog)
+    expect(press({})).toBe(true)
+    dialog.remove()
+    page.unmount()
+    press({})
+    expect(plain).toHaveBeenCalledOnce()
+  })
+})
