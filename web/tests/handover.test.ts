@@ -1,0 +1,98 @@
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { type EffectScope, effectScope, ref, shallowRef } from 'vue'
+import { type Body, Problem, type Written } from '@/api/client'
+import { useWritten } from '@/desk/leaves/handover/useWritten'
+import { NOTHING_READ, type SheetReading, spliced } from '@/desk/sync/reading'
+import type { Desk } from '@/desk/useDesk'
+
+const handover = vi.hoisted(() => vi.fn())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
+
+const written = (text: string): Written => ({ text, losses: [] })
+
+function reading(...bodies: { id: string; written: Written | null }[]): SheetReading {
+  return spliced(NOTHING_READ, {
+    hash: 'h',
+    digest: 'd',
+    splice: { keepStart: 0, keepEnd: 0, put: bodies.map(({ id }) => ({ id, length: 1, kind: 'question' as const })) },
+    bodies: bodies.map(({ id, written: text }): Body => ({
+      id,
+      kind: 'question',
+      tokens: [],
+      findings: [],
+      category: null,
+      comments: [],
+      question: null,
+      written: text,
+    })),
+    ofSheet: [],
+  })
+}
+
+describe('what is handed over', () => {
+  const setTarget = vi.fn()
+  const target = ref('aiken')
+  const now = shallowRef(reading({ id: 'one', written: null }))
+  const sheet = shallowRef({ notation: 'gift' })
+  const desk = { setTarget, settled: () => Promise.resolve(), reading: now, sheet } as unknown as Desk
+
+  beforeEach(() => {
+    handover.mockReset()
+    setTarget.mockReset()
+    target.value = 'aiken'
+    now.value = reading({ id: 'one', written: null })
+  })
+
+  let scope: EffectScope
+  const use = () => {
+    scope = effectScope()
+    return scope.run(() => useWritten(desk, 'sheet', target)) as ReturnType<typeof useWritten>
+  }
+  afterEach(() => scope.stop())
+
+  it('is asked for whole once, and then comes with each reading', async () => {
+    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('first') }] })
+    const { written: map } = use()
+    await flushPromises()
+    expect(setTarget).toHaveBeenLastCalledWith('aiken')
+    expect(map.value.get('one')?.text).toBe('first')
+
+    now.value = reading({ id: 'one', written: null }, { id: 'two', written: written('second') })
+    await flushPromises()
+    expect([...map.value.values()].map((one) => one.text)).toEqual(['first', 'second'])
+    expect(handover).toHaveBeenCalledOnce()
+  })
+
+  it('is asked for anew where a reading came without it', async () => {
+    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('first') }] })
+    use()
+    await flushPromises()
+    handover.mockResolvedValue({ blocks: [{ id: 'three', written: written('third') }] })
+    now.value = reading({ id: 'three', written: null })
+    await flushPromises()
+    expect(handover).toHaveBeenCalledTimes(2)
+  })
+
+  it('follows the notation that is chosen last, whatever arrives first', async () => {
+    let late: (value: unknown) => void = () => undefined
+    handover.mockReturnValueOnce(new Promise((resolve) => (late = resolve)))
+    const { written: map } = use()
+    await flushPromises()
+    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('gift text') }] })
+    target.value = 'gift'
+    await flushPromises()
+    late({ blocks: [{ id: 'one', written: written('aiken text') }] })
+    await flushPromises()
+    expect(map.value.get('one')?.text).toBe('gift text')
+  })
+
+  it('says why it cannot be had', async () => {
+    handover.mockRejectedValue(new Problem(0, 'The server does not answer.'))
+    const { problem, stop } = use()
+    await flushPromises()
+    expect(problem.value).toBe('The server does not answer.')
+    stop()
+    expect(setTarget).toHaveBeenLastCalledWith(null)
+  })
+})
