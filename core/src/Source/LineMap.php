@@ -45,10 +45,4 @@ final class LineMap
 
         return new Position($line, 1 + mb_strlen(substr($this->text, $start, $offset - $start), 'UTF-8'));
     }
-
-    /** The line on which a span's last byte lies; for an empty span, the line of its place. */
-    public function lastLineOf(Span $span): int
-    {
-        return $this->lineAt(max($span->start, $span->end - 1));
-    }
 }

@@ -15,7 +15,6 @@ final readonly class SourceText
         public string $text,
         public Encoding $encoding,
         public bool $hasBom,
-        public bool $wasDetected,
     ) {
     }
 
@@ -30,7 +29,7 @@ final readonly class SourceText
             throw new InvalidUtf8('The text is not valid UTF-8.');
         }
 
-        return new self($text, $cameAs, $hasBom, false);
+        return new self($text, $cameAs, $hasBom);
     }
 
     /**
@@ -48,13 +47,13 @@ final readonly class SourceText
         $encoding = $chosen ?? $marked ?? (mb_check_encoding($bytes, 'UTF-8') ? Encoding::Utf8 : Encoding::Windows1252);
         $hasBom = null !== $marked && $encoding === $marked;
 
-        return new self($encoding->decode($hasBom ? substr($bytes, $markLength) : $bytes), $encoding, $hasBom, null === $chosen);
+        return new self($encoding->decode($hasBom ? substr($bytes, $markLength) : $bytes), $encoding, $hasBom);
     }
 
     /** The same text, once its file is agreed to be saved as plain UTF-8. */
     public function asPlainUtf8(): self
     {
-        return new self($this->text, Encoding::Utf8, false, false);
+        return new self($this->text, Encoding::Utf8, false);
     }
 
     public function isPlainUtf8(): bool

@@ -37,16 +37,6 @@ final readonly class Span
         return $this->start <= $other->start && $other->end <= $this->end;
     }
 
-    /** Spans that only touch do not overlap; two empty spans at one place do. */
-    public function overlaps(self $other): bool
-    {
-        if ($this->start === $other->start && $this->end === $other->end) {
-            return true;
-        }
-
-        return $this->start < $other->end && $other->start < $this->end;
-    }
-
     public function of(string $text): string
     {
         return substr($text, $this->start, $this->end - $this->start);

@@ -29,7 +29,6 @@ final readonly class AikenLine
         public bool $isCertain = false,
         public bool $isStrict = false,
         public ?string $answer = null,
-        public bool $answerHasColon = false,
     ) {
     }
 
@@ -48,7 +47,7 @@ final readonly class AikenLine
             return new self($text, $span, $next);
         }
         if (('A' === $text[0] || 'a' === $text[0]) && 0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
-            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer[0], answerHasColon: $answer[1]);
+            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer);
         }
         if ('(' !== $text[0] && !str_contains('.):-', $text[1] ?? ' ')) {
             return new self($text, $span, $next);
@@ -74,15 +73,15 @@ final readonly class AikenLine
         return '' === $this->text;
     }
 
-    /** @return ?array{string, bool} what follows the word, and whether a colon or the like stands between */
-    private static function answer(string $text): ?array
+    /** What follows the word ANSWER, where the line is such a line. */
+    private static function answer(string $text): ?string
     {
         if (1 === preg_match('/^answers?[ \t]*+(?:[:;]|-(?=\s|[A-Za-z]\b)|\xEF\xBC\x9A|[.](?=\s))[ \t]*+(.*+)\z/i', $text, $match)) {
-            return [$match[1], true];
+            return $match[1];
         }
         // Without a sign, only letters make it one: “Answer the following” is a stem.
         if (1 === preg_match('/^answers?\s++((?:[A-Z](?:\s*+[,&;]\s*+|\s++and\s++)?+){1,26}+)[.]?+\z/i', $text, $match) && 1 === preg_match('/^[A-Z](?![A-Z])/i', $match[1])) {
-            return [$match[1], false];
+            return $match[1];
         }
 
         return null;

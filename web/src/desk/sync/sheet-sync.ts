@@ -98,11 +98,6 @@ export class SheetSync {
     this.nudge()
   }
 
-  stop(): void {
-    this.isStopped = true
-    if (this.timer) clearTimeout(this.timer)
-  }
-
   private keep(): void {
     const { pending } = this
     this.doors.keep(pending.empty ? null : { base: this.reading.hash, changes: pending.toJSON() as unknown })
