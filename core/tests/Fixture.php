@@ -8,6 +8,7 @@ use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Check\Mender;
 use Notagram\Check\PlacedFinding;
+use Notagram\Finding\Level;
 use Notagram\Handover\Conversion;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
@@ -104,7 +105,7 @@ final readonly class Fixture
                 $checked->sheet->blocks,
                 static fn (PlacedBlock $placed) => 'blank' !== $placed->block->kind->value,
             ))),
-            'findings' => implode("\n", array_map(fn (PlacedFinding $placed) => $this->finding($placed), $checked->findings())),
+            'findings' => implode("\n", array_map(fn (PlacedFinding $placed) => $this->finding($placed), array_filter($checked->findings(), $this->isShown(...)))),
         ];
         $mended = (new Mender())->mend($this->source(), $this->notation())->source->text;
         if ($mended !== $this->sections['source']) {
@@ -133,6 +134,14 @@ final readonly class Fixture
         }
 
         return $file;
+    }
+
+    /** What the craft advises, and hints, are shown only where they are the subject: small examples are full of them. */
+    private function isShown(PlacedFinding $placed): bool
+    {
+        $isOfCraft = str_starts_with($placed->finding->code, 'craft.') && 'craft.stem-empty' !== $placed->finding->code;
+
+        return (!$isOfCraft && Level::Hint !== $placed->finding->level) || str_starts_with($placed->finding->code, basename(\dirname($this->path)).'.');
     }
 
     private function finding(PlacedFinding $placed): string

@@ -101,7 +101,7 @@ final class WorkedReadingsTest extends TestCase
         $read = array_values(array_filter($checked->sheet->blocks, static fn (PlacedBlock $placed) => 'blank' !== $placed->block->kind->value));
 
         self::assertSame($blocks, array_map(ModelLine::of(...), $read));
-        self::assertSame($codes, array_map(static fn (PlacedFinding $placed) => $placed->finding->code, $checked->findings()));
+        self::assertSame($codes, self::codesOf($checked));
     }
 
     public function testReading3OffersToShareEvenly(): void
@@ -125,7 +125,7 @@ final class WorkedReadingsTest extends TestCase
 
         self::assertSame('windows-1252', $source->encoding->value);
         self::assertSame('Où est l’abeille ?', $checked->sheet->blocks[0]->reading->question?->stem->text);
-        self::assertSame(['text.not-utf8'], array_map(static fn (PlacedFinding $placed) => $placed->finding->code, $checked->findings()));
+        self::assertSame(['text.not-utf8'], self::codesOf($checked));
     }
 
     public function testReading24LeavesNothingSound(): void
@@ -171,5 +171,13 @@ final class WorkedReadingsTest extends TestCase
         }
 
         return [$conversion->text(), $losses];
+    }
+
+    /** @return list<string> those of craft are left out, as in the notes */
+    private static function codesOf(CheckedSheet $checked): array
+    {
+        $codes = array_map(static fn (PlacedFinding $placed) => $placed->finding->code, $checked->findings());
+
+        return array_values(array_filter($codes, static fn (string $code) => !str_starts_with($code, 'craft.')));
     }
 }

@@ -92,7 +92,7 @@ final readonly class SheetReader
 
         return array_map(
             static fn (Finding $finding) => FindingView::of($finding, $offsets),
-            $this->checker->findingsOfSheet(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes()),
+            $this->checker->findingsAtAGlance(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes()),
         );
     }
 }

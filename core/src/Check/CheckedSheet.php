@@ -13,10 +13,11 @@ use Notagram\Notation\ReadSheet;
 final readonly class CheckedSheet
 {
     /**
-     * @param list<list<Finding>> $ofBlocks one list for each block of the sheet, in the block's coordinates
-     * @param list<Finding>       $ofSheet  what concerns the whole
+     * @param list<list<Finding>> $ofBlocks  one list for each block of the sheet, in the block's coordinates
+     * @param list<Finding>       $atAGlance what concerns the whole
+     * @param list<PlacedFinding> $ofWhole   what only all questions together show
      */
-    public function __construct(public ReadSheet $sheet, public array $ofBlocks, public array $ofSheet)
+    public function __construct(public ReadSheet $sheet, public array $ofBlocks, public array $atAGlance, public array $ofWhole)
     {
     }
 
@@ -27,39 +28,66 @@ final readonly class CheckedSheet
      */
     public function findings(): array
     {
-        $placed = array_map(static fn (Finding $finding) => new PlacedFinding($finding, null), $this->ofSheet);
-        foreach ($this->sheet->blocks as $index => $block) {
-            foreach ($this->ofBlocks[$index] as $finding) {
-                $placed[] = new PlacedFinding($finding->shiftedBy($block->block->start), $block->number);
-            }
-        }
-
-        return $placed;
+        return array_values(array_filter($this->all(), static fn (PlacedFinding $placed) => !$placed->finding->isOff));
     }
 
     public function summary(): Summary
     {
-        $questions = $broken = $sound = 0;
+        $questions = $broken = $sound = $off = 0;
         foreach ($this->sheet->blocks as $index => $placed) {
             $isQuestion = BlockKind::Question === $placed->reading->kind;
             $questions += $isQuestion ? 1 : 0;
             $broken += BlockKind::Broken === $placed->reading->kind ? 1 : 0;
             $sound += $isQuestion && !self::hasFault($this->ofBlocks[$index]) ? 1 : 0;
         }
-        $levels = array_count_values(array_map(static fn (PlacedFinding $placed) => $placed->finding->level->value, $this->findings()));
+        $levels = [Level::Fault->value => 0, Level::Doubt->value => 0, Level::Hint->value => 0];
+        foreach ($this->all() as $placed) {
+            if ($placed->finding->isOff) {
+                ++$off;
+            } else {
+                ++$levels[$placed->finding->level->value];
+            }
+        }
 
-        return new Summary($questions, $broken, $sound, $levels[Level::Fault->value] ?? 0, $levels[Level::Doubt->value] ?? 0, $levels[Level::Hint->value] ?? 0);
+        return new Summary($questions, $broken, $sound, $levels[Level::Fault->value], $levels[Level::Doubt->value], $levels[Level::Hint->value], $off);
     }
 
     /** @param list<Finding> $findings */
     public static function hasFault(array $findings): bool
     {
         foreach ($findings as $finding) {
-            if (Level::Fault === $finding->level) {
+            if (Level::Fault === $finding->level && !$finding->isOff) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @return list<PlacedFinding> */
+    private function all(): array
+    {
+        $placed = array_map(static fn (Finding $finding) => new PlacedFinding($finding, null), $this->atAGlance);
+        $ofQuestions = [];
+        foreach ($this->ofWhole as $found) {
+            if (null === $found->question) {
+                $placed[] = $found;
+            } else {
+                $ofQuestions[$found->question][] = $found;
+            }
+        }
+        foreach ($this->sheet->blocks as $index => $block) {
+            foreach ($this->ofBlocks[$index] as $finding) {
+                $placed[] = new PlacedFinding($finding->shiftedBy($block->block->start), $block->number);
+            }
+            $more = null === $block->number ? [] : $ofQuestions[$block->number] ?? [];
+            if ([] !== $more) {
+                $here = [...array_splice($placed, \count($placed) - \count($this->ofBlocks[$index])), ...$more];
+                usort($here, static fn (PlacedFinding $one, PlacedFinding $other) => $one->finding->span->start <=> $other->finding->span->start);
+                array_push($placed, ...$here);
+            }
+        }
+
+        return $placed;
     }
 }

@@ -12,34 +12,47 @@ use Notagram\Notation\SheetOverview;
 /** Runs the rules. */
 final readonly class Checker
 {
-    /** Where a notation has said already that a question lacks its answer, the rule for all notations is silent. */
-    private const SAYS_ANSWER_IS_LACKING = ['aiken.answer-missing', 'aiken.answer-unknown-letter', 'aiken.too-few-options'];
+    /** Where one of these has said already what is wrong, the rules named beside it are silent. */
+    private const SAID_BY = [
+        'aiken.answer-missing' => [Rule\Marking\NoRightAnswer::CODE],
+        'aiken.answer-unknown-letter' => [Rule\Marking\NoRightAnswer::CODE],
+        'aiken.too-few-options' => [Rule\Marking\NoRightAnswer::CODE, Rule\Craft\TooFewOptions::CODE],
+        'aiken.too-many-options' => [Rule\Craft\TooManyOptions::CODE],
+        Rule\Marking\WeightRange::CODE => [Rule\Marking\WeightsOver::CODE],
+    ];
+
+    /** Nearly all blocks are of plain characters, of which no rule of the text has anything to say. */
+    private const UNUSUAL = '/[^\t\r\n\x20-\x7E]/';
 
     /** @var list<TextRule> */
     private array $textRules;
     /** @var list<QuestionRule> */
     private array $questionRules;
-    /** @var list<SheetRule> */
-    private array $sheetRules;
+    /** @var list<WordingRule> */
+    private array $wordingRules;
 
     public function __construct()
     {
         $this->textRules = Rules::ofText();
         $this->questionRules = Rules::ofQuestion();
-        $this->sheetRules = Rules::ofSheet();
+        $this->wordingRules = Rules::ofWording();
     }
 
     /**
      * What the notation and the rules say of one block, in its own coordinates and in the order of the text.
      *
+     * @param list<string> $switchedOff codes that are off for the whole sheet
+     *
      * @return list<Finding>
      */
-    public function findingsIn(BlockReading $reading, string $text): array
+    public function findingsIn(BlockReading $reading, string $text, array $switchedOff = []): array
     {
         $findings = $reading->findings;
-        foreach ($this->textRules as $rule) {
-            foreach ($rule->check($text) as $finding) {
-                $findings[] = $finding;
+        if (1 === preg_match(self::UNUSUAL, $text)) {
+            foreach ($this->textRules as $rule) {
+                foreach ($rule->check($text) as $finding) {
+                    $findings[] = $finding;
+                }
             }
         }
         if (null !== $reading->question) {
@@ -48,35 +61,56 @@ final readonly class Checker
                     $findings[] = $finding;
                 }
             }
+            $wording = new Wording($reading->question);
+            foreach ($this->wordingRules as $rule) {
+                foreach ($rule->check($wording) as $finding) {
+                    $findings[] = $finding;
+                }
+            }
         }
         if ([] === $findings) {
             return [];
         }
-        $findings = $this->withoutWhatWasSaid($findings, $reading);
+        $findings = self::withOff(self::withoutWhatWasSaid($findings), [...$reading->switchedOff, ...$switchedOff]);
         usort($findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
 
         return $findings;
     }
 
-    /** @return list<Finding> */
-    public function findingsOfSheet(SheetOverview $sheet, SheetWishes $wishes): array
+    /** @return list<Finding> what the sheet shows at a glance */
+    public function findingsAtAGlance(SheetOverview $sheet, SheetWishes $wishes): array
     {
         $findings = [];
-        foreach ($this->sheetRules as $rule) {
+        foreach (Rules::ofSheet() as $rule) {
             array_push($findings, ...$rule->check($sheet, $wishes));
         }
 
-        return $findings;
+        return self::withOff($findings, $wishes->switchedOff);
+    }
+
+    /** @return list<PlacedFinding> what only all questions together show, in the order of the rules */
+    public function findingsOfWhole(ReadSheet $sheet, SheetWishes $wishes): array
+    {
+        $placed = [];
+        foreach (Rules::ofWholeSheet() as $rule) {
+            foreach ($rule->check($sheet, $wishes) as $found) {
+                $here = null === $found->question ? [] : $sheet->numbered($found->question)->reading->switchedOff;
+                $isOff = \in_array($found->finding->code, [...$wishes->switchedOff, ...$here], true);
+                $placed[] = $isOff ? new PlacedFinding($found->finding->switchedOff(), $found->question) : $found;
+            }
+        }
+
+        return $placed;
     }
 
     public function check(ReadSheet $sheet, SheetWishes $wishes = new SheetWishes()): CheckedSheet
     {
         $ofBlocks = [];
         foreach ($sheet->blocks as $placed) {
-            $ofBlocks[] = $this->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text));
+            $ofBlocks[] = $this->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text), $wishes->switchedOff);
         }
 
-        return new CheckedSheet($sheet, $ofBlocks, $this->findingsOfSheet($sheet->overview(), $wishes));
+        return new CheckedSheet($sheet, $ofBlocks, $this->findingsAtAGlance($sheet->overview(), $wishes), $this->findingsOfWhole($sheet, $wishes));
     }
 
     /**
@@ -84,17 +118,30 @@ final readonly class Checker
      *
      * @return list<Finding>
      */
-    private function withoutWhatWasSaid(array $findings, BlockReading $reading): array
+    private static function withoutWhatWasSaid(array $findings): array
     {
-        $silent = $reading->switchedOff;
+        $silent = [];
         foreach ($findings as $finding) {
-            if (\in_array($finding->code, self::SAYS_ANSWER_IS_LACKING, true)) {
-                $silent[] = Rule\NoRightAnswer::CODE;
+            if (isset(self::SAID_BY[$finding->code])) {
+                array_push($silent, ...self::SAID_BY[$finding->code]);
             }
         }
 
         return [] === $silent
             ? $findings
             : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->code, $silent, true)));
+    }
+
+    /**
+     * @param list<Finding> $findings
+     * @param list<string>  $codes
+     *
+     * @return list<Finding>
+     */
+    private static function withOff(array $findings, array $codes): array
+    {
+        return [] === $codes
+            ? $findings
+            : array_map(static fn (Finding $finding) => \in_array($finding->code, $codes, true) ? $finding->switchedOff() : $finding, $findings);
     }
 }

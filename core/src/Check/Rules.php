@@ -4,17 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Check;
 
-use Notagram\Check\Rule\ByteOrderMark;
-use Notagram\Check\Rule\CountDiffers;
-use Notagram\Check\Rule\EmptySheet;
-use Notagram\Check\Rule\NoRightAnswer;
-use Notagram\Check\Rule\NotUtf8;
-use Notagram\Check\Rule\ReplacementCharacter;
-use Notagram\Check\Rule\SameAnswerTwice;
-use Notagram\Check\Rule\TickAllPays;
-use Notagram\Check\Rule\WeightsOver;
-use Notagram\Check\Rule\WeightsUnder;
-
 /** Every rule there is, in the order in which they run. What the notations find themselves stands in their readers. */
 final class Rules
 {
@@ -22,7 +11,11 @@ final class Rules
     public static function ofText(): array
     {
         return [
-            new ReplacementCharacter(),
+            new Rule\Text\ReplacementCharacter(),
+            new Rule\Text\Mojibake(),
+            new Rule\Text\Invisible(),
+            new Rule\Text\NoBreakSpace(),
+            new Rule\Text\SmartQuotes(),
         ];
     }
 
@@ -30,11 +23,42 @@ final class Rules
     public static function ofQuestion(): array
     {
         return [
-            new NoRightAnswer(),
-            new WeightsOver(),
-            new WeightsUnder(),
-            new TickAllPays(),
-            new SameAnswerTwice(),
+            new Rule\Marking\NoRightAnswer(),
+            new Rule\Marking\WeightRange(),
+            new Rule\Marking\WeightsOver(),
+            new Rule\Marking\WeightsUnder(),
+            new Rule\Marking\TickAllPays(),
+            new Rule\Marking\EveryOption(),
+            new Rule\Marking\SameAnswerTwice(),
+            new Rule\Marking\NumberOverlap(),
+        ];
+    }
+
+    /** @return list<WordingRule> */
+    public static function ofWording(): array
+    {
+        return [
+            new Rule\Craft\StemEmpty(),
+            new Rule\Craft\StemNoEndMark(),
+            new Rule\Craft\StemLowerCaseStart(),
+            new Rule\Craft\NegativeUnmarked(),
+            new Rule\Craft\DatedWording(),
+            new Rule\Craft\AllOfTheAbove(),
+            new Rule\Craft\NoneOfTheAbove(),
+            new Rule\Craft\LongestIsRight(),
+            new Rule\Craft\OptionsRepeatWords(),
+            new Rule\Craft\OptionsNotSorted(),
+            new Rule\Craft\ArticleCue(),
+            new Rule\Craft\WordSharedWithKey(),
+            new Rule\Craft\AbsoluteWordInDistractor(),
+            new Rule\Craft\TooFewOptions(),
+            new Rule\Craft\TooManyOptions(),
+            new Rule\Craft\PictureWithoutText(),
+            new Rule\Craft\PictureMissing(),
+            new Rule\Craft\HtmlUnbalanced(),
+            new Rule\Craft\HtmlRemoved(),
+            new Rule\Craft\FormulaUnreadable(),
+            new Rule\Marking\TypedVariants(),
         ];
     }
 
@@ -42,10 +66,24 @@ final class Rules
     public static function ofSheet(): array
     {
         return [
-            new NotUtf8(),
-            new ByteOrderMark(),
-            new EmptySheet(),
-            new CountDiffers(),
+            new Rule\Text\NotUtf8(),
+            new Rule\Text\Undecodable(),
+            new Rule\Text\ByteOrderMark(),
+            new Rule\Text\MixedLineEndings(),
+            new Rule\Sheet\EmptySheet(),
+        ];
+    }
+
+    /** @return list<WholeSheetRule> */
+    public static function ofWholeSheet(): array
+    {
+        return [
+            new Rule\Sheet\CountDiffers(),
+            new Rule\Sheet\TitleDuplicate(),
+            new Rule\Sheet\CategoryEmpty(),
+            new Rule\Craft\StemRepeated(),
+            new Rule\Marking\KeyPosition(),
+            new Rule\Marking\TrueFalseBalance(),
         ];
     }
 }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check;
 
+use Notagram\Check\Repeat\StemPrint;
+
 /** What the person has said about a sheet, for the check to hold it against. */
 final readonly class SheetWishes
 {
     /**
-     * @param ?int $expectedQuestions how many questions there should be; null where nothing was said
+     * @param ?int            $expectedQuestions how many questions there should be; null where nothing was said
+     * @param list<string>    $switchedOff       codes of which nobody wants to hear
+     * @param list<StemPrint> $neighbours        the questions of the other sheets, which should not be asked again
      */
-    public function __construct(public ?int $expectedQuestions = null)
+    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public array $neighbours = [])
     {
     }
 }

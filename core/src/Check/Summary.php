@@ -10,6 +10,7 @@ final readonly class Summary
      * @param int $questions that could be read
      * @param int $broken    blocks that could not
      * @param int $sound     questions without a fault: what a strict receiver would take in
+     * @param int $off       findings that are switched off; they count nowhere else
      */
     public function __construct(
         public int $questions,
@@ -18,6 +19,7 @@ final readonly class Summary
         public int $faults,
         public int $doubts,
         public int $hints,
+        public int $off,
     ) {
     }
 }

@@ -10,7 +10,7 @@ use Notagram\Source\Span;
  * One thing the check says about a span: what is wrong, and what to do.
  *
  * Its span is in the coordinates of whatever was checked: a block's own text for what readers and question rules say,
- * the sheet's text for what sheet rules say.
+ * the sheet's text for what sheet rules say. One that is off is counted, but asks for nothing.
  */
 final readonly class Finding
 {
@@ -21,6 +21,7 @@ final readonly class Finding
         public string $message,
         public string $advice,
         public ?Fix $fix = null,
+        public bool $isOff = false,
     ) {
     }
 
@@ -41,6 +42,11 @@ final readonly class Finding
 
     public function shiftedBy(int $bytes): self
     {
-        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes));
+        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes), $this->isOff);
+    }
+
+    public function switchedOff(): self
+    {
+        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, true);
     }
 }

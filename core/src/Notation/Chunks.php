@@ -7,7 +7,7 @@ namespace Notagram\Notation;
 /**
  * The stretches of a text between its blank lines: number $i runs from byte $starts[$i] up to $ends[$i].
  *
- * A line of blanks alone is a blank line. LF, CRLF and CR each end a line.
+ * A line of blanks alone, no-break spaces included, is a blank line. LF, CRLF and CR each end a line.
  */
 final readonly class Chunks
 {
@@ -26,7 +26,7 @@ final readonly class Chunks
         $length = \strlen($text);
         while ($offset < $length) {
             // Possessive, and anchored to line starts, so that a long run of blanks is passed over once.
-            if (1 !== preg_match('/(?:\G|(?<=\n)|(?<=\r)(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n|\z))++/', $text, $match, \PREG_OFFSET_CAPTURE, $offset)) {
+            if (1 !== preg_match('/(?:\G|(?<=\n)|(?<=\r)(?!\n))(?:[ \t\f\x0B]*+(?:\xC2\xA0[ \t\f\x0B]*+)*+(?:\r\n|\r|\n|\z))++/', $text, $match, \PREG_OFFSET_CAPTURE, $offset)) {
                 $starts[] = $offset;
                 $ends[] = $length;
                 break;

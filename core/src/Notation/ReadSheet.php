@@ -10,16 +10,17 @@ use Notagram\Source\SourceText;
 final readonly class ReadSheet
 {
     /**
-     * @param list<PlacedBlock> $blocks
+     * @param list<PlacedBlock>       $blocks
+     * @param array<int, PlacedBlock> $byNumber
      */
-    private function __construct(public SourceText $source, public Notation $notation, public array $blocks)
+    private function __construct(public SourceText $source, public Notation $notation, public array $blocks, private array $byNumber)
     {
     }
 
     public static function of(SourceText $source, Notation $notation): self
     {
         $reader = $notation->reader();
-        $blocks = [];
+        $blocks = $byNumber = [];
         $number = 0;
         $category = [];
         foreach ($reader->split($source->text) as $block) {
@@ -29,10 +30,22 @@ final readonly class ReadSheet
                 continue;
             }
             $category = $reading->category ?? $category;
-            $blocks[] = new PlacedBlock($block, $reading, $reading->kind->isNumbered() ? ++$number : null, $category);
+            $isNumbered = $reading->kind->isNumbered();
+            $blocks[] = $placed = new PlacedBlock($block, $reading, $isNumbered ? ++$number : null, $category);
+            if ($isNumbered) {
+                $byNumber[$number] = $placed;
+            }
         }
 
-        return new self($source, $notation, $blocks);
+        return new self($source, $notation, $blocks, $byNumber);
+    }
+
+    /**
+     * @throws \OutOfRangeException if no block has that number
+     */
+    public function numbered(int $number): PlacedBlock
+    {
+        return $this->byNumber[$number] ?? throw new \OutOfRangeException("There is no question {$number}.");
     }
 
     public function overview(): SheetOverview

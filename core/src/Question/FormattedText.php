@@ -24,6 +24,21 @@ final readonly class FormattedText
         return '' === $this->text;
     }
 
+    /** What a pupil reads: without tags and entities, emphasis signs taken out of Markdown, white space collapsed. */
+    public function plain(): string
+    {
+        $text = $this->text;
+        if (self::PLAIN !== $this->format && false !== strpbrk($text, '<&')) {
+            $text = html_entity_decode((string) preg_replace('~<(?:/?[a-zA-Z][^<>]*+|!--.*?--)>~s', ' ', $text), \ENT_QUOTES | \ENT_HTML5, 'UTF-8');
+        }
+        if (self::MARKDOWN === $this->format) {
+            $text = (string) preg_replace('/!\[[^\]]*+\]\([^)]*+\)|(?<=\])\([^)]*+\)/', '', $text);
+            $text = (string) preg_replace('/[*`]++|(?<!\w)__?(?=\w)|(?<=\w)__?(?!\w)/', '', $text);
+        }
+
+        return (new self($text))->collapsed();
+    }
+
     /** The text with every run of white space made one blank: as a pupil reads it. */
     public function collapsed(): string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
+use Notagram\Source\Span;
+
 /**
  * One assessable unit, as its author means it; how a notation spells it is that notation's affair.
  *
@@ -12,6 +14,7 @@ namespace Notagram\Question;
 final readonly class Question
 {
     /**
+     * @param Span         $stemSpan where the stem stands, without blanks around it
      * @param ?string      $points   a decimal as written, null where none was set (then it is worth one)
      * @param list<string> $comments the author's notes above or in the question, without their marks
      * @param list<string> $tags
@@ -19,6 +22,7 @@ final readonly class Question
     public function __construct(
         public Answers $answers,
         public FormattedText $stem,
+        public Span $stemSpan,
         public ?string $title = null,
         public ?FormattedText $explanation = null,
         public ?string $points = null,

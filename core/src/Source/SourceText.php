@@ -11,10 +11,12 @@ namespace Notagram\Source;
  */
 final readonly class SourceText
 {
+    /** @param int $undecodable how many stretches of the file mean nothing in its encoding; each is U+FFFD in the text */
     private function __construct(
         public string $text,
         public Encoding $encoding,
         public bool $hasBom,
+        public int $undecodable = 0,
     ) {
     }
 

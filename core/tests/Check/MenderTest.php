@@ -6,6 +6,7 @@ namespace Notagram\Tests\Check;
 
 use Notagram\Check\Checker;
 use Notagram\Check\Mender;
+use Notagram\Check\PlacedFinding;
 use Notagram\Check\SheetWishes;
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
@@ -49,8 +50,8 @@ final class MenderTest extends TestCase
     {
         $sheet = ReadSheet::of(SourceText::fromUtf8("One? {T}\n\nTwo? {F\n"), new Gift());
         $codes = static fn (?int $expected): array => array_map(
-            static fn ($finding) => $finding->code,
-            (new Checker())->findingsOfSheet($sheet->overview(), new SheetWishes($expected)),
+            static fn (PlacedFinding $placed) => $placed->finding->code,
+            (new Checker())->findingsOfWhole($sheet, new SheetWishes($expected)),
         );
 
         self::assertSame([], $codes(null));

@@ -38,7 +38,7 @@ final class NotationsTest extends TestCase
         foreach (Notations::all() as $notation) {
             foreach ($notation->examples() as $example) {
                 $checked = (new Checker())->check(ReadSheet::of(SourceText::fromUtf8($example->text), $notation));
-                self::assertSame([], $checked->findings());
+                self::assertSame([], $checked->findings(), $example->text);
                 self::assertSame($example->type, $checked->sheet->blocks[0]->reading->question?->type());
             }
         }

@@ -7,6 +7,7 @@ namespace Notagram\Notation\Aiken;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
+use Notagram\Notation\LookAlikes;
 use Notagram\Source\Span;
 
 /** Reads the ANSWER line of one question. One object reads one line. */
@@ -30,7 +31,8 @@ final class AikenAnswer
      */
     public function keys(array $letters, array $texts): array
     {
-        $said = rtrim((string) $this->line->answer, " \t.");
+        $answer = (string) $this->line->answer;
+        $said = rtrim($this->line->hasLookAlike ? LookAlikes::plain($answer) : $answer, " \t.");
         if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
             $letter = strtoupper($match[1]);
             if (\in_array($letter, $letters, true)) {
@@ -61,9 +63,9 @@ final class AikenAnswer
         }
         $line = new Span($this->lineStart(), $this->line->span->end);
         $this->findings[] = Finding::fault(
-            'aiken.answer-format',
+            $this->line->hasLookAlike ? LookAlikes::CODE : 'aiken.answer-format',
             $this->line->span,
-            \sprintf('“%s” is not how the right option is named.', mb_strimwidth($this->line->text, 0, 40, '…')),
+            \sprintf($this->line->hasLookAlike ? '“%s” holds a sign that only looks right: it is of another alphabet.' : '“%s” is not how the right option is named.', mb_strimwidth($this->line->text, 0, 40, '…')),
             \sprintf('Write it in capitals, with a colon and one blank: %s%s.', self::PLACE, $letter),
             Fix::safe('Write “'.self::PLACE.$letter.'”', new TextEdit($line, self::PLACE.$letter)),
         );
@@ -72,7 +74,7 @@ final class AikenAnswer
     private function lineStart(): int
     {
         $start = $this->line->span->start;
-        while ($start > 0 && str_contains(" \t\f\v", $this->text[$start - 1])) {
+        while ($start > 0 && !str_contains("\r\n", $this->text[$start - 1])) {
             --$start;
         }
 

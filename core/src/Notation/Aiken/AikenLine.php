@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Aiken;
 
+use Notagram\Notation\LookAlikes;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Source\Span;
 
 /** One line, and what its form alone says: whether it could be an option or an answer line. */
@@ -19,6 +21,7 @@ final readonly class AikenLine
      * @param bool    $isCertain whether that form alone tells (A- and A.text do so only for the letter that is expected)
      * @param bool    $isStrict  whether it is in the form that receivers take
      * @param ?string $answer    what follows the word ANSWER, if it could be an answer line
+     * @param bool    $hasLookAlike whether its letter or sign only looks like one
      */
     private function __construct(
         public string $text,
@@ -29,6 +32,7 @@ final readonly class AikenLine
         public bool $isCertain = false,
         public bool $isStrict = false,
         public ?string $answer = null,
+        public bool $hasLookAlike = false,
     ) {
     }
 
@@ -42,12 +46,20 @@ final readonly class AikenLine
         };
         $start = $offset + strspn($source, self::BLANKS, $offset, $end - $offset);
         $text = rtrim(substr($source, $start, $end - $start), self::BLANKS);
+        if (str_contains($text, NoBreakSpaces::SPACE)) {
+            $trimmed = (string) preg_replace('/^(?:[ \t\f\x0B]|\xC2\xA0)++/', '', $text);
+            $start += \strlen($text) - \strlen($trimmed);
+            $text = (string) preg_replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', $trimmed);
+        }
         $span = new Span($start, $start + \strlen($text));
         if ('' === $text) {
             return new self($text, $span, $next);
         }
         if (('A' === $text[0] || 'a' === $text[0]) && 0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
-            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer);
+            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer, hasLookAlike: self::endsInLookAlike($text));
+        }
+        if ($text[0] >= "\x80" || (\strlen($text) > 1 && $text[1] >= "\x80")) {
+            return self::withLookAlike($text, $span, $next) ?? new self($text, $span, $next);
         }
         if ('(' !== $text[0] && !str_contains('.):-', $text[1] ?? ' ')) {
             return new self($text, $span, $next);
@@ -66,6 +78,33 @@ final readonly class AikenLine
         }
 
         return new self($text, $span, $next);
+    }
+
+    /** An option whose letter or sign is of another alphabet: А. for A. */
+    private static function withLookAlike(string $text, Span $span, int $next): ?self
+    {
+        if (1 !== preg_match('/^(\(|（)?(\p{L})(?(1)[)）]|[.):．）：])((?:[ \t]|\x{A0}|\x{3000})*+)(?=\S)/u', $text, $match)) {
+            return null;
+        }
+        $letter = LookAlikes::plain($match[2]);
+
+        return 1 === preg_match('/^[A-Za-z]\z/', $letter)
+            ? new self($text, $span, $next, strtoupper($letter), $span->start + \strlen($match[0]), '' !== $match[3] && $letter === $match[2], hasLookAlike: true)
+            : null;
+    }
+
+    /** Whether the colon or the letter of an answer line only looks like one. */
+    private static function endsInLookAlike(string $text): bool
+    {
+        return 1 === preg_match('/^answers?\s*+(?:：\s*+\S|[:;]\s*+(?![A-Za-z])\p{L}\W*+\z)/iu', $text) && 1 === preg_match('/[A-Z]\W*+\z/i', LookAlikes::plain($text));
+    }
+
+    /** The line as an option beyond Z, where it begins as one; null where it does not. */
+    public function beyondLastLetter(): ?self
+    {
+        return 1 === preg_match('/^\(?([A-Za-z]{1,2})[.)][ \t]++(?=\S)/', $this->text, $match)
+            ? new self($this->text, $this->span, $this->next, strtoupper($match[1]), $this->span->start + \strlen($match[0]), isStrict: true)
+            : null;
     }
 
     public function isBlank(): bool

@@ -9,6 +9,7 @@ use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\LookAlikes;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Question\Answers;
@@ -54,8 +55,9 @@ final class AikenQuestion
         }
         $letters = array_map(static fn (array $option) => (string) $option[0]->letter, $this->options);
         $texts = array_map($this->optionText(...), $this->options);
-        $this->letterOrder($letters);
+        $this->letterOrder(\array_slice($letters, 0, Aiken::MAX_OPTIONS));
         $this->tooFewOptions();
+        $this->tooManyOptions();
         $keys = $this->keys($letters, $texts);
         if (\count($this->findings) > 1) {
             usort($this->findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
@@ -63,7 +65,7 @@ final class AikenQuestion
 
         return new BlockReading(
             BlockKind::Question,
-            new Question($this->answers($letters, $texts, $keys), new FormattedText($stem)),
+            new Question($this->answers($letters, $texts, $keys), new FormattedText($stem), new Span($this->stem[0]->span->start, $this->stem[\count($this->stem) - 1]->span->end)),
             $this->findings,
             $this->tokens,
         );
@@ -82,7 +84,7 @@ final class AikenQuestion
                 $offset = $line->next;
                 continue;
             }
-            if (null !== $blankFrom) {
+            if (null !== $blankFrom && [] !== $this->stem) {
                 $this->blankLineInside(new Span($blankFrom, $offset));
             }
             if ([] === $this->stem) {
@@ -90,6 +92,8 @@ final class AikenQuestion
                 $this->stem[] = $line;
             } elseif (null !== $line->answer) {
                 $this->answer = $line;
+            } elseif (\count($this->options) >= Aiken::MAX_OPTIONS && null !== $surplus = $line->beyondLastLetter()) {
+                $this->options[] = [$surplus];
             } elseif ($letters->take($line, $this->text, null !== $blankFrom)) {
                 $this->options[] = [$line];
             } elseif ([] === $this->options) {
@@ -174,13 +178,14 @@ final class AikenQuestion
         }
         // Blanks before the letter are part of what is not in form.
         $lineStart = $line->span->start;
-        while ($lineStart > 0 && str_contains(" \t\f\v", $this->text[$lineStart - 1])) {
+        while ($lineStart > 0 && !str_contains("\r\n", $this->text[$lineStart - 1])) {
             --$lineStart;
         }
+        $spelled = rtrim(substr($this->text, $line->span->start, $line->optionTextAt - $line->span->start));
         $this->findings[] = Finding::fault(
-            'aiken.option-format',
+            $line->hasLookAlike ? LookAlikes::CODE : 'aiken.option-format',
             new Span($line->span->start, $line->optionTextAt),
-            \sprintf('“%s” is not how an option begins.', rtrim(substr($this->text, $line->span->start, $line->optionTextAt - $line->span->start))),
+            \sprintf($line->hasLookAlike ? '“%s” only looks like the letter of an option: it is of another alphabet.' : '“%s” is not how an option begins.', $spelled),
             \sprintf('Write a capital letter, a full stop and one blank: %s. …', $line->letter),
             Fix::safe("Write “{$line->letter}. ”", new TextEdit(new Span($lineStart, $line->optionTextAt), $line->letter.'. ')),
         );
@@ -261,6 +266,20 @@ final class AikenQuestion
             $this->stem[0]->span,
             [] === $this->options ? 'This question has no options.' : 'This question has only one option.',
             'Write at least two, each on a line of its own: A. …, B. …',
+        );
+    }
+
+    private function tooManyOptions(): void
+    {
+        $surplus = \array_slice($this->options, Aiken::MAX_OPTIONS);
+        if ([] === $surplus) {
+            return;
+        }
+        $this->findings[] = Finding::fault(
+            'aiken.too-many-options',
+            new Span($surplus[0][0]->span->start, $surplus[\count($surplus) - 1][0]->span->end),
+            \sprintf('There are %d options; Aiken has letters for %d.', \count($this->options), Aiken::MAX_OPTIONS),
+            'Drop some, or write the question in another notation.',
         );
     }
 

@@ -10,6 +10,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -20,7 +21,7 @@ final readonly class AikenReader implements Reader
 {
     public function split(string $text): array
     {
-        return (new AikenSplitter($text))->split();
+        return NoBreakSpaces::handedOn((new AikenSplitter($text))->split(), $text);
     }
 
     public function read(Block $block, string $text): BlockReading

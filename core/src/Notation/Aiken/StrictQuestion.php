@@ -59,6 +59,8 @@ final class StrictQuestion
         }
         $tokens[] = new Token(TokenKind::Answer, $offset, $offset + \strlen($answer));
 
-        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText(rtrim($stem, AikenLine::BLANKS))), [], $tokens);
+        $stem = rtrim($stem, AikenLine::BLANKS);
+
+        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText($stem), new Span(0, \strlen($stem))), [], $tokens);
     }
 }

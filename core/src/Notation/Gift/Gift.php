@@ -40,7 +40,7 @@ final readonly class Gift implements Notation
     public function examples(): array
     {
         return [
-            new Example(QuestionType::Choice, "::Winter cluster:: What keeps a winter cluster warm? {\n  =shivering flight muscles\n  ~a fire of wax\n  ~sunlight alone\n}", 'One = is right, each ~ is wrong. The title between :: is optional.'),
+            new Example(QuestionType::Choice, "::Winter cluster:: What keeps a winter cluster warm? {\n  =shivering flight muscles\n  ~a store of warm honey\n  ~sunlight on the hive\n}", 'One = is right, each ~ is wrong. The title between :: is optional.'),
             new Example(QuestionType::MultipleResponse, "Which of these does a worker do? {\n  ~%50%forages\n  ~%50%guards the entrance\n  ~%-100%mates with the queen\n}", 'Each ~ carries its share in per cent; the right ones come to 100, the wrong ones take back as much.'),
             new Example(QuestionType::TrueFalse, 'A drone has a sting. {F#Only females sting.#Well seen.}', 'T or F. The first # is shown when wrong, the second when right.'),
             new Example(QuestionType::ShortAnswer, 'What do bees make comb of? {=wax =beeswax}', 'Only = entries: each is an accepted answer.'),

@@ -129,6 +129,7 @@ final class GiftAnswers
         $entries = $split->read();
         $this->findings = $split->findings;
         $this->tokens = $split->tokens;
+        $entries = $this->withRealArrows($entries);
         $rights = $wrongs = $weighted = $arrows = 0;
         foreach ($entries as $entry) {
             if ($entry->isRight()) {
@@ -149,6 +150,40 @@ final class GiftAnswers
             0 === $rights && $weighted > 0 => new MultipleResponse($this->options($entries, null)),
             default => $this->choice($entries, $rights),
         };
+    }
+
+    /**
+     * Where every answer is right and has what only looks like an arrow, arrows are meant.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return list<Entry>
+     */
+    private function withRealArrows(array $entries): array
+    {
+        if (\count($entries) < 2 || !str_contains($this->content, "\xE2")) {
+            return $entries;
+        }
+        $stretches = $meant = [];
+        foreach ($entries as $entry) {
+            if ($entry->isRight() && null !== self::unescaped('->', $entry->text)) {
+                $meant[] = $entry;
+                continue;
+            }
+            if (!$entry->isRight() || null !== $entry->weight || 1 !== preg_match(GiftLookAlikes::ARROWS, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
+                return $entries;
+            }
+            [$arrow, $offset] = $match[0];
+            $stretches[] = [$arrow, $entry->markSpan->end + $offset];
+            // As long as what it replaces, so that offsets hold.
+            $meant[] = new Entry($entry->mark, null, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
+        }
+        $finding = GiftLookAlikes::finding($stretches, 'These arrows only look like ->.');
+        if (null !== $finding) {
+            $this->findings[] = $finding;
+        }
+
+        return $meant;
     }
 
     /** @param list<Entry> $entries */

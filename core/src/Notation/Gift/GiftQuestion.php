@@ -10,13 +10,14 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Question\Answers;
 use Notagram\Question\Choice;
-use Notagram\Question\Essay;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
+use Notagram\Question\MultipleResponse;
 use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
@@ -37,20 +38,32 @@ final class GiftQuestion
     public function __construct(private readonly string $block, private readonly Block $place)
     {
         $this->comments = GiftComments::in($block);
-        $this->text = $this->comments->masked;
+        $this->text = self::withoutNoBreakSpaces($this->comments->masked);
         $this->tokens = $this->comments->tokens;
+    }
+
+    /** Masked where they stand in a mark's place, so that what they hide is read. */
+    private static function withoutNoBreakSpaces(string $text): string
+    {
+        return !str_contains($text, NoBreakSpaces::SPACE)
+            ? $text
+            : (string) preg_replace_callback(NoBreakSpaces::IN_A_MARKS_PLACE, static fn (array $match) => str_repeat(GiftText::MASK, \strlen($match[0])), $text);
     }
 
     public function read(): BlockReading
     {
         $this->missingBlankLine();
         $this->formulaBackslashes();
+        $lookAlikes = GiftLookAlikes::marks($this->text);
+        if (null !== $lookAlikes) {
+            $this->findings[] = $lookAlikes;
+        }
         $start = strspn($this->text, GiftText::BLANKS);
         [$title, $start] = $this->title($start);
         $open = $this->openingBrace($start);
         [$stem, $format] = $this->formatted($start, $open ?? \strlen($this->text), FormattedText::AUTO);
         if (null === $open) {
-            return $this->reading(new Question(new Stimulus(), new FormattedText(GiftText::meant($stem), $format), $title, ...$this->notes()));
+            return $this->reading(new Question(new Stimulus(), new FormattedText(GiftText::meant($stem), $format), $this->trimmed($start, \strlen($this->text)), $title, ...$this->notes()));
         }
 
         $close = $this->closingBrace($open);
@@ -71,7 +84,7 @@ final class GiftQuestion
 
         [$meant, $stem] = $this->withTextAfter($meant, $stem, $close + 1);
 
-        return $this->reading(new Question($meant, new FormattedText($stem, $format), $title, $answers->explanation, ...$this->notes()));
+        return $this->reading(new Question($meant, new FormattedText($stem, $format), $this->trimmed($start, $open), $title, $answers->explanation, ...$this->notes()));
     }
 
     private function reading(?Question $question): BlockReading
@@ -90,6 +103,14 @@ final class GiftQuestion
         );
     }
 
+    /** A stretch without the blanks and masked comments around it. */
+    private function trimmed(int $start, int $end): Span
+    {
+        $start += strspn($this->text, GiftText::BLANKS, $start, $end - $start);
+
+        return new Span($start, $start + \strlen(rtrim(substr($this->text, $start, $end - $start), GiftText::BLANKS)));
+    }
+
     /** @return array{points: ?string, comments: list<string>, id: ?string, tags: list<string>} */
     private function notes(): array
     {
@@ -98,7 +119,8 @@ final class GiftQuestion
 
     private function missingBlankLine(): void
     {
-        if (!$this->place->touchesPrevious) {
+        // A line that only looks blank is another finding.
+        if (!$this->place->touchesPrevious || 1 === preg_match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
             return;
         }
         $start = strspn($this->block, " \t");
@@ -140,6 +162,7 @@ final class GiftQuestion
             $end = $start + \strlen($match[0]);
             $this->tokens[] = new Token(TokenKind::Title, $start, $end);
             $title = GiftText::meant($match[1]);
+            $this->colonsInTitle($match[1], $start + 2);
             if (1 === preg_match('/\s\s|[\r\n\t]/', $title)) {
                 $title = (string) preg_replace('/\s++/', ' ', $title);
             }
@@ -149,6 +172,21 @@ final class GiftQuestion
         $this->titleUnclosed($start);
 
         return [null, $start + 2];
+    }
+
+    private function colonsInTitle(string $spelled, int $start): void
+    {
+        if (0 === preg_match_all('/(?<!\\\\)(?:\\\\\\\\)*+\K:/', $spelled, $matches, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $edits = array_map(static fn (array $colon) => TextEdit::insert($start + $colon[1], '\\'), $matches[0]);
+        $this->findings[] = Finding::doubt(
+            'gift.title-colon',
+            new Span($edits[0]->span->start, $edits[0]->span->start + 1),
+            'The title holds a colon.',
+            'Put a backslash in front of it: some receivers take it for the end of the title.',
+            Fix::offered('Put the backslash in', ...$edits),
+        );
     }
 
     private function titleUnclosed(int $start): void
@@ -171,18 +209,34 @@ final class GiftQuestion
 
     private function openingBrace(int $position): ?int
     {
-        if (!str_contains($this->text, '\\')) {
-            return false === ($brace = strpos($this->text, '{', $position)) ? null : $brace;
-        }
         $length = \strlen($this->text);
         while (($position += strcspn($this->text, '{\\', $position)) < $length) {
-            if ('{' === $this->text[$position]) {
+            if ('\\' === $this->text[$position]) {
+                $position += 2;
+                continue;
+            }
+            $end = GiftFormula::groupEnd($this->text, $position, $length);
+            if (null === $end) {
                 return $position;
             }
-            $position += 2;
+            $this->innerBraces($position, $end);
+            $position = $end;
         }
 
         return null;
+    }
+
+    /** Formulas with braces in what follows the answers. */
+    private function formulasIn(int $position): void
+    {
+        $length = \strlen($this->text);
+        while (($position += strcspn($this->text, '{\\', $position)) < $length) {
+            $end = '{' === $this->text[$position] ? GiftFormula::groupEnd($this->text, $position, $length) : null;
+            if (null !== $end) {
+                $this->innerBraces($position, $end);
+            }
+            $position = $end ?? $position + 2;
+        }
     }
 
     /** The splitter has seen to it that there is one. */
@@ -194,6 +248,7 @@ final class GiftQuestion
             return $next;
         }
         $depth = 1;
+        $inner = $position;
         $length = \strlen($this->text);
         while (($position += strcspn($this->text, '{}\\', $position)) < $length) {
             $character = $this->text[$position];
@@ -205,10 +260,35 @@ final class GiftQuestion
             if (0 === $depth) {
                 return $position;
             }
+            if (2 === $depth && '{' === $character) {
+                $inner = $position;
+            } elseif (1 === $depth) {
+                $this->innerBraces($inner, $position + 1);
+            }
             ++$position;
         }
 
         throw new \LogicException('A question block without its closing brace should have been a broken block.');
+    }
+
+    /** Braces that are text, but that a receiver takes for the answers or for their end. */
+    private function innerBraces(int $start, int $end): void
+    {
+        $edits = [];
+        preg_match_all('/\\\\.|[{}]/s', substr($this->text, $start, $end - $start), $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$found, $offset]) {
+            if ('\\' !== $found[0]) {
+                $edits[] = TextEdit::insert($start + $offset, '\\');
+            }
+        }
+        $isFormula = null !== GiftFormula::groupEnd($this->text, $start, $end);
+        $this->findings[] = Finding::fault(
+            $isFormula ? 'gift.formula-brace' : 'gift.unescaped-character',
+            new Span($start, $end),
+            $isFormula ? 'A receiver takes the braces of this formula for answers.' : 'A receiver takes these braces for the end of the answers.',
+            'Put a backslash in front of each brace that is text.',
+            Fix::offered('Put the backslashes in', ...$edits),
+        );
     }
 
     /** @return array{string, string} the text as spelled without its format, and the format */
@@ -255,6 +335,7 @@ final class GiftQuestion
             return [$answers, GiftText::meant($stem).GiftText::meant($after)];
         }
 
+        $this->formulasIn($start);
         $before = GiftText::meant($stem);
         $before .= '' !== $before && 1 === preg_match('/\s$/', $stem) ? ' ' : '';
         $isApart = 1 === preg_match('/^\s/', $after);
@@ -263,7 +344,7 @@ final class GiftQuestion
         if ($answers instanceof Choice || $answers instanceof ShortAnswer) {
             return [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
-        if (!$answers instanceof Essay && [] !== (new Question($answers, new FormattedText('')))->options()) {
+        if ($answers instanceof MultipleResponse) {
             return [$answers, $before.Gap::RULE.$following];
         }
         $first = $start + strspn($after, GiftText::BLANKS);

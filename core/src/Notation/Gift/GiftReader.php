@@ -10,6 +10,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -21,7 +22,7 @@ final readonly class GiftReader implements Reader
 {
     public function split(string $text): array
     {
-        return (new GiftSplitter($text))->split();
+        return NoBreakSpaces::handedOn((new GiftSplitter($text))->split(), $text);
     }
 
     public function read(Block $block, string $text): BlockReading
@@ -92,6 +93,10 @@ final readonly class GiftReader implements Reader
     {
         $comments = GiftComments::in($text);
         $masked = $comments->masked;
+        $lookAlikes = GiftLookAlikes::marks($masked);
+        if (null !== $lookAlikes?->fix && $this->mends($lookAlikes->fix, $text)) {
+            return $this->brokenBecause($lookAlikes, $comments, $text);
+        }
         $end = \strlen(rtrim($masked, GiftText::BLANKS));
         $open = [];
         $position = 0;

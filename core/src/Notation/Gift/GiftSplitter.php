@@ -177,6 +177,11 @@ final class GiftSplitter
                 continue;
             }
             if (0 === $this->depth) {
+                $formulaEnd = GiftFormula::groupEnd($this->text, $position, $lineEnd);
+                if (null !== $formulaEnd) {
+                    $position = $formulaEnd;
+                    continue;
+                }
                 if ($this->closed >= 0) {
                     $this->cut($this->closedLineEnd <= $offset ? $this->closedLineEnd : $this->closed + strspn($this->text, " \t", $this->closed));
                     $this->hasText = true;

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Gift;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Question\AcceptedAnswer;
@@ -47,11 +48,11 @@ final class PlainQuestion
     /** Null where it is not that plain. */
     public static function read(string $text): ?BlockReading
     {
-        if (str_contains($text, '//') || str_contains($text, '->') || 1 !== preg_match(self::PATTERN, $text, $match)) {
+        if (str_contains($text, '//') || str_contains($text, '->') || str_contains($text, "\xEF") || str_contains($text, NoBreakSpaces::SPACE) || str_contains($text, '→') || str_contains($text, '⇒') || 1 === preg_match('/[\x80-\xBF]>/', $text) || 1 !== preg_match(self::PATTERN, $text, $match)) {
             return null;
         }
         [, $title, $stem, $content, $after] = $match;
-        if (str_starts_with(ltrim($stem), '::') || str_contains($content, '####') || 1 === preg_match('/\n[ \t\f\x0B]*+\n|::/', $content)) {
+        if (str_starts_with(ltrim($stem), '::') || str_ends_with($stem, '_') || str_ends_with($stem, '^') || str_contains($content, '####') || 1 === preg_match('/\n[ \t\f\x0B]*+\n|::/', $content)) {
             return null;
         }
         $titleLength = '' === $title ? 0 : \strlen($title) + 4;
@@ -71,6 +72,8 @@ final class PlainQuestion
         }
         $close = $open + 1 + \strlen($content);
         $self->tokens[] = new Token(TokenKind::Answer, $close, $close + 1);
+        $stemStart = $titleLength + strspn($stem, GiftText::BLANKS);
+        $stemSpan = new Span($stemStart, $stemStart + \strlen(trim($stem, GiftText::BLANKS)));
         $meant = GiftText::meant($stem);
         if ('' !== trim($after, GiftText::BLANKS)) {
             if (!$answers instanceof Choice && !$answers instanceof ShortAnswer) {
@@ -81,7 +84,7 @@ final class PlainQuestion
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
-        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), '' === $title ? null : $title), [], $self->tokens);
+        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), [], $self->tokens);
     }
 
     private function answers(): ?Answers

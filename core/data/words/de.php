@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Words that the rules of craft look for, in lower case. The last three patterns match a whole option; {L} stands for a letter.
+return [
+    'function' => ['der', 'die', 'das', 'den', 'dem', 'des', 'ein', 'eine', 'einen', 'einem', 'einer', 'eines', 'und', 'oder', 'aber', 'nicht', 'ist', 'sind', 'war', 'waren', 'wird', 'werden', 'wurde', 'wurden', 'hat', 'haben', 'hatte', 'von', 'zu', 'zum', 'zur', 'im', 'in', 'am', 'an', 'auf', 'aus', 'bei', 'mit', 'nach', 'seit', 'für', 'über', 'unter', 'vor', 'durch', 'gegen', 'um', 'als', 'wie', 'was', 'wer', 'wen', 'wem', 'wann', 'wo', 'warum', 'welche', 'welcher', 'welches', 'welchen', 'welchem', 'es', 'er', 'sie', 'wir', 'ihr', 'sich', 'man', 'kann', 'können', 'muss', 'müssen', 'soll', 'sollen', 'dass', 'wenn', 'dieser', 'diese', 'dieses', 'jeder', 'jede', 'jedes', 'auch', 'nur', 'noch', 'mehr'],
+    'negative' => ['nicht', 'kein', 'keine', 'keinen', 'keiner', 'keines', 'keinem', 'nie', 'niemals', 'außer'],
+    'dated' => ['aktuell', 'aktuelle', 'aktuellen', 'aktueller', 'aktuelles', 'derzeit', 'derzeitige', 'derzeitigen', 'heute', 'heutzutage', 'jetzt', 'gegenwärtig', 'momentan', 'zurzeit', 'neueste', 'neuesten', 'neuester', 'kürzlich', 'bisher', 'dieses jahr', 'in diesem jahr', 'letztes jahr', 'im letzten jahr'],
+    'absolute' => ['immer', 'nie', 'niemals', 'alle', 'alles', 'keiner', 'niemand', 'nichts', 'nur', 'jeder', 'jede', 'jedes', 'stets', 'ausschließlich', 'vollständig', 'völlig', 'unmöglich'],
+    'articles' => ['ein', 'eine', 'einen', 'einem', 'einer', 'eines'],
+    'true' => ['wahr', 'richtig', 'ja', 'w', 'r', 'stimmt'],
+    'false' => ['falsch', 'nein', 'f', 'unwahr', 'stimmt nicht'],
+    'numbers' => ['null', 'eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf', 'dreizehn', 'vierzehn', 'fünfzehn', 'sechzehn', 'siebzehn', 'achtzehn', 'neunzehn', 'zwanzig'],
+    'allOfTheAbove' => 'alle (?:der )?(?:genannten|obigen|oben genannten|davon)(?: antworten)?|alle antworten(?: sind (?:richtig|korrekt))?|alle sind richtig|alles (?:davon|genannte)',
+    'noneOfTheAbove' => 'keine?r?s? (?:der|von|davon)? ?(?:genannten|obigen|oben genannten|diesen|davon)?(?: antworten)?|keine antwort ist richtig|nichts (?:davon|von alledem)',
+    'otherOptions' => '(?:sowohl )?{L} (?:und|oder|als auch) {L}(?: sind richtig)?|weder {L} noch {L}|(?:antworten|antwort) {L} (?:und|oder) {L}|nur {L} und {L}',
+];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Words that the rules of craft look for, in lower case. The last three patterns match a whole option; {L} stands for a letter.
+return [
+    'function' => ['le', 'la', 'les', 'un', 'une', 'des', 'du', 'de', 'd', 'au', 'aux', 'à', 'en', 'dans', 'par', 'pour', 'avec', 'sans', 'sur', 'sous', 'entre', 'vers', 'que', 'qui', 'quoi', 'quel', 'quelle', 'quels', 'quelles', 'quand', 'où', 'comment', 'combien', 'pourquoi', 'est', 'sont', 'était', 'étaient', 'être', 'a', 'ont', 'avait', 'il', 'elle', 'ils', 'elles', 'on', 'nous', 'vous', 'se', 's', 'son', 'sa', 'ses', 'leur', 'leurs', 'ce', 'cet', 'cette', 'ces', 'et', 'ou', 'mais', 'ne', 'pas', 'plus', 'si', 'comme', 'très', 'aussi', 'chaque', 'n', 'l', 'c', 'qu'],
+    'negative' => ['pas', 'jamais', 'sauf', 'excepté', 'aucun', 'aucune'],
+    'dated' => ['actuel', 'actuelle', 'actuels', 'actuelles', 'actuellement', 'maintenant', 'aujourd\'hui', 'récent', 'récente', 'récents', 'récentes', 'récemment', 'dernier cri', 'de nos jours', 'à présent', 'cette année', 'l\'année dernière', 'jusqu\'à présent', 'à ce jour'],
+    'absolute' => ['toujours', 'jamais', 'tout', 'tous', 'toute', 'toutes', 'aucun', 'aucune', 'personne', 'rien', 'uniquement', 'exclusivement', 'complètement', 'totalement', 'entièrement', 'impossible'],
+    'articles' => ['un', 'une'],
+    'true' => ['vrai', 'v', 'oui', 'juste', 'correct'],
+    'false' => ['faux', 'f', 'non', 'incorrect'],
+    'numbers' => ['zéro', 'un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze', 'treize', 'quatorze', 'quinze', 'seize', 'dix-sept', 'dix-huit', 'dix-neuf', 'vingt'],
+    'allOfTheAbove' => 'tou(?:te)?s (?:les )?(?:réponses|options)?(?: ?ci-dessus| ?précédentes| ?ces réponses)?(?: sont (?:justes|correctes|vraies))?|toutes (?:ces )?(?:réponses|les réponses)(?: ci-dessus| précédentes)?',
+    'noneOfTheAbove' => 'aucune? (?:des |de ces )?(?:réponses|options|propositions|précédentes)?(?: ?ci-dessus| ?précédentes| ?n\'est (?:juste|correcte))?|rien de tout cela',
+    'otherOptions' => '(?:à la fois )?{L} (?:et|ou) {L}(?: sont (?:justes|correctes))?|ni {L} ni {L}|(?:réponses|options) {L} (?:et|ou) {L}|seulement {L} et {L}',
+];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Words that the rules of craft look for, in lower case. The last three patterns match a whole option; {L} stands for a letter.
+return [
+    'function' => ['il', 'lo', 'la', 'i', 'gli', 'le', 'un', 'uno', 'una', 'di', 'del', 'dello', 'della', 'dei', 'degli', 'delle', 'a', 'al', 'allo', 'alla', 'ai', 'agli', 'alle', 'da', 'dal', 'dalla', 'in', 'nel', 'nella', 'nei', 'nelle', 'con', 'su', 'sul', 'sulla', 'per', 'tra', 'fra', 'che', 'chi', 'quale', 'quali', 'quando', 'dove', 'come', 'quanto', 'quanti', 'quanta', 'quante', 'perché', 'è', 'sono', 'era', 'erano', 'essere', 'ha', 'hanno', 'si', 'suo', 'sua', 'suoi', 'sue', 'e', 'o', 'ma', 'non', 'se', 'più', 'anche', 'ogni', 'questo', 'questa', 'questi', 'queste', 'l', 'd'],
+    'negative' => ['non', 'tranne', 'eccetto', 'mai'],
+    'dated' => ['attuale', 'attuali', 'attualmente', 'adesso', 'ora', 'oggi', 'oggigiorno', 'recente', 'recenti', 'recentemente', 'quest\'anno', 'l\'anno scorso', 'finora', 'ad oggi', 'al momento'],
+    'absolute' => ['sempre', 'mai', 'tutto', 'tutti', 'tutta', 'tutte', 'nessuno', 'nessuna', 'niente', 'nulla', 'solo', 'soltanto', 'esclusivamente', 'completamente', 'totalmente', 'impossibile'],
+    'articles' => ['un', 'uno', 'una', 'un\''],
+    'true' => ['vero', 'v', 'sì', 'si', 'giusto', 'corretto'],
+    'false' => ['falso', 'f', 'no', 'sbagliato'],
+    'numbers' => ['zero', 'uno', 'due', 'tre', 'quattro', 'cinque', 'sei', 'sette', 'otto', 'nove', 'dieci', 'undici', 'dodici', 'tredici', 'quattordici', 'quindici', 'sedici', 'diciassette', 'diciotto', 'diciannove', 'venti'],
+    'allOfTheAbove' => 'tutt[ei] (?:le |i )?(?:precedenti|risposte|suddett[ei])(?: precedenti)?(?: sono (?:giuste|corrette))?|tutte sono corrette',
+    'noneOfTheAbove' => 'nessun[ao]?\'? ?(?:delle |dei )?(?:precedenti|risposte|suddett[ei]|altra)(?: precedenti)?|nessuna (?:risposta )?è corretta',
+    'otherOptions' => '(?:sia )?{L} (?:e|o|che|sia) {L}(?: sono corrette)?|né {L} né {L}|(?:risposte|opzioni) {L} (?:e|o) {L}|solo {L} e {L}',
+];

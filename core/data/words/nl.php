@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Words that the rules of craft look for, in lower case. The last three patterns match a whole option; {L} stands for a letter.
+return [
+    'function' => ['de', 'het', 'een', 'van', 'in', 'op', 'aan', 'bij', 'met', 'voor', 'uit', 'over', 'door', 'naar', 'om', 'tot', 'te', 'en', 'of', 'maar', 'niet', 'is', 'zijn', 'was', 'waren', 'wordt', 'worden', 'werd', 'werden', 'heeft', 'hebben', 'had', 'er', 'dat', 'die', 'dit', 'deze', 'wie', 'wat', 'welke', 'welk', 'wanneer', 'waar', 'waarom', 'hoe', 'hij', 'zij', 'ze', 'wij', 'we', 'je', 'men', 'zich', 'kan', 'kunnen', 'moet', 'moeten', 'zal', 'als', 'dan', 'ook', 'nog', 'meer', 'elk', 'elke', 'alleen', 'hun', 'haar'],
+    'negative' => ['niet', 'geen', 'behalve', 'nooit'],
+    'dated' => ['huidig', 'huidige', 'momenteel', 'nu', 'vandaag', 'tegenwoordig', 'recent', 'recente', 'onlangs', 'nieuwste', 'laatste tijd', 'dit jaar', 'vorig jaar', 'tot nu toe', 'op dit moment'],
+    'absolute' => ['altijd', 'nooit', 'alle', 'alles', 'iedereen', 'niemand', 'niets', 'alleen', 'uitsluitend', 'elk', 'elke', 'volledig', 'helemaal', 'onmogelijk'],
+    'articles' => ['een'],
+    'true' => ['waar', 'juist', 'ja', 'w', 'goed'],
+    'false' => ['onwaar', 'onjuist', 'niet waar', 'nee', 'fout'],
+    'numbers' => ['nul', 'een', 'twee', 'drie', 'vier', 'vijf', 'zes', 'zeven', 'acht', 'negen', 'tien', 'elf', 'twaalf', 'dertien', 'veertien', 'vijftien', 'zestien', 'zeventien', 'achttien', 'negentien', 'twintig'],
+    'allOfTheAbove' => 'alle (?:bovenstaande|genoemde|van de bovenstaande)(?: antwoorden)?|alle antwoorden(?: zijn (?:juist|goed|correct))?|al het bovenstaande',
+    'noneOfTheAbove' => 'geen (?:van )?(?:de |het )?(?:bovenstaande|genoemde|deze|antwoorden)(?: antwoorden)?(?: is (?:juist|goed))?',
+    'otherOptions' => '(?:zowel )?{L} (?:en|of|als) {L}(?: zijn (?:juist|goed))?|noch {L} noch {L}|(?:antwoorden|opties) {L} (?:en|of) {L}|alleen {L} en {L}',
+];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// Words that the rules of craft look for, in lower case. The last three patterns match a whole option; {L} stands for a letter.
+return [
+    'function' => ['o', 'a', 'os', 'as', 'um', 'uma', 'uns', 'umas', 'de', 'do', 'da', 'dos', 'das', 'em', 'no', 'na', 'nos', 'nas', 'por', 'pelo', 'pela', 'para', 'com', 'sem', 'sobre', 'entre', 'até', 'desde', 'que', 'quem', 'qual', 'quais', 'quando', 'onde', 'como', 'quanto', 'quantos', 'quanta', 'quantas', 'é', 'são', 'era', 'eram', 'foi', 'foram', 'ser', 'está', 'estão', 'há', 'tem', 'têm', 'se', 'seu', 'sua', 'seus', 'suas', 'e', 'ou', 'mas', 'não', 'mais', 'muito', 'também', 'cada', 'este', 'esta', 'estes', 'estas', 'esse', 'essa', 'isso', 'ao', 'à'],
+    'negative' => ['não', 'exceto', 'nunca', 'salvo'],
+    'dated' => ['atual', 'atuais', 'atualmente', 'agora', 'hoje', 'hoje em dia', 'recente', 'recentes', 'recentemente', 'este ano', 'no ano passado', 'até agora', 'até à data', 'no momento'],
+    'absolute' => ['sempre', 'nunca', 'jamais', 'tudo', 'todos', 'toda', 'todas', 'nenhum', 'nenhuma', 'ninguém', 'nada', 'apenas', 'somente', 'exclusivamente', 'completamente', 'totalmente', 'impossível'],
+    'articles' => ['um', 'uma', 'uns', 'umas'],
+    'true' => ['verdadeiro', 'v', 'sim', 'certo', 'correto'],
+    'false' => ['falso', 'f', 'não', 'errado', 'incorreto'],
+    'numbers' => ['zero', 'um', 'dois', 'três', 'quatro', 'cinco', 'seis', 'sete', 'oito', 'nove', 'dez', 'onze', 'doze', 'treze', 'catorze', 'quinze', 'dezesseis', 'dezessete', 'dezoito', 'dezenove', 'vinte'],
+    'allOfTheAbove' => 'tod[oa]s (?:as |os )?(?:anteriores|respostas|alternativas|acima|mencionad[oa]s)(?: anteriores| acima)?(?: estão corretas)?|todas estão corretas',
+    'noneOfTheAbove' => 'nenhum[a]? (?:das |dos )?(?:anteriores|respostas|alternativas|acima)(?: anteriores| acima)?|nenhuma (?:resposta )?está correta',
+    'otherOptions' => '(?:tanto )?{L} (?:e|ou|como) {L}(?: estão corretas)?|nem {L} nem {L}|(?:respostas|opções) {L} (?:e|ou) {L}|apenas {L} e {L}',
+];

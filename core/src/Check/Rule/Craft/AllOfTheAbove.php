@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+
+/** Hints at “all of the above”, also where two options are named by their letters; doubts it where it does not stand last, since lists are shuffled. */
+final readonly class AllOfTheAbove implements WordingRule
+{
+    public const CODE = 'craft.all-of-the-above';
+
+    public function check(Wording $wording): iterable
+    {
+        $words = $wording->words;
+        $last = \count($wording->options) - 1;
+        if (null === $words || $last < 1) {
+            return;
+        }
+        foreach ($wording->optionTexts() as $index => $text) {
+            $text = mb_strtolower($text, 'UTF-8');
+            $names = 1 === preg_match($words->otherOptions, $text);
+            if (!$names && 1 !== preg_match($words->allOfTheAbove, $text)) {
+                continue;
+            }
+            $span = $wording->options[$index]->span;
+            $message = \sprintf('“%s” leans on the other options.', $wording->optionTexts()[$index]);
+            $advice = 'Write an option of its own, or let several be right: receivers shuffle options, and whoever knows two is done.';
+            yield $names || $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+        }
+    }
+}

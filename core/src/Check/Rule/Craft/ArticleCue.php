@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Check\Words;
+use Notagram\Finding\Finding;
+
+/** Hints at an article at the end of the stem that only some options fit. */
+final readonly class ArticleCue implements WordingRule
+{
+    public const CODE = 'craft.article-cue';
+
+    public function check(Wording $wording): iterable
+    {
+        if ([] === $wording->options || null === $wording->words || 1 !== preg_match('/(?<![\p{L}-])(\p{L}{1,6}\'?)\s*+(?:_{2,}+.*)?[:…]?\z/us', $wording->stem, $match)) {
+            return;
+        }
+        $article = mb_strtolower($match[1], 'UTF-8');
+        if (!isset($wording->words->articles[$article]) || (self::isEnglish($wording->words) && self::allFit($article, $wording->optionTexts()))) {
+            return;
+        }
+        yield Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('The stem ends in “%s”, which does not fit every option.', $article), 'Move the article into the options.');
+    }
+
+    private static function isEnglish(Words $words): bool
+    {
+        return isset($words->articles['a'], $words->articles['an']);
+    }
+
+    /** @param list<string> $options */
+    private static function allFit(string $article, array $options): bool
+    {
+        foreach ($options as $option) {
+            // Spelling stands in for sound, so the words that are spelled one way and spoken another are passed over.
+            if (1 === preg_match('/^(?:[^a-z]|hour|honest|honou?r|heir|u[nst][ieo]|eu|one)/i', $option)) {
+                continue;
+            }
+            if (('an' === $article) !== (1 === preg_match('/^[aeiou]/i', $option))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\FormattedText;
+
+/** Doubts a TeX formula that cannot be set: what is open in it is not closed, or a command lacks what it works on. */
+final readonly class FormulaUnreadable implements WordingRule
+{
+    public const CODE = 'craft.formula-unreadable';
+
+    /** A formula between its marks; or a mark alone. */
+    private const FORMULA = '/\$\$(.*?)\$\$|\\\\\((.*?)\\\\\)|\\\\\[(.*?)\\\\\]|\$\$|\\\\[(\[)\]]/s';
+
+    public function check(Wording $wording): iterable
+    {
+        foreach ($wording->textsWith('$\\') as [$text, $span]) {
+            if (FormattedText::PLAIN === $text->format) {
+                continue;
+            }
+            preg_match_all(self::FORMULA, $text->text, $matches, \PREG_SET_ORDER);
+            foreach ($matches as $match) {
+                $isAlone = 1 === \count($match);
+                $reason = $isAlone ? \sprintf('“%s” has no other half.', $match[0]) : self::fault($match[\count($match) - 1]);
+                if (null !== $reason) {
+                    yield Finding::doubt(
+                        self::CODE,
+                        $span,
+                        \sprintf('The formula “%s” cannot be set: %s', mb_strimwidth($match[0], 0, 40, '…', 'UTF-8'), $reason),
+                        'Put it right, or take it out of its marks if it is text.',
+                    );
+                    break;
+                }
+            }
+        }
+    }
+
+    private static function fault(string $tex): ?string
+    {
+        $tex = (string) preg_replace('/\\\\[\\\\{}$%&#_ ]/', ' ', $tex);
+        $depth = 0;
+        foreach (str_split((string) preg_replace('/[^{}]++/', '', $tex)) as $brace) {
+            $depth += '{' === $brace ? 1 : ('}' === $brace ? -1 : 0);
+            if ($depth < 0) {
+                break;
+            }
+        }
+        $bare = (string) preg_replace('/\s++/', '', $tex);
+
+        return match (true) {
+            0 !== $depth => 'its braces do not come in pairs.',
+            preg_match_all('/\\\\left(?![a-zA-Z])/', $tex) !== preg_match_all('/\\\\right(?![a-zA-Z])/', $tex) => '\left and \right do not come in pairs.',
+            !self::environmentsNest($tex) => '\begin and \end do not come in pairs.',
+            1 === preg_match('/[\^_](?:[\^_}&]|\z)/', $bare) => '^ or _ lacks what it raises or lowers.',
+            1 === preg_match('/\\\\(?:frac|dfrac|tfrac|binom|sqrt|text|mathrm|overline|vec|hat)(?:\}|\z)/', $bare) => 'a command lacks what it works on.',
+            1 === preg_match('/\\\\(?:d|t)?(?:frac|binom)(?:\{(?:[^{}]|\{[^{}]*+\})*+\}|[^{}\\\\])(?:\}|[\^_]|\z)/', $bare) => 'a fraction lacks its lower half.',
+            1 === preg_match('/\\\\\z/', $bare) => 'it ends in a backslash.',
+            default => null,
+        };
+    }
+
+    private static function environmentsNest(string $tex): bool
+    {
+        preg_match_all('/\\\\(begin|end)\s*+\{([a-zA-Z*]++)\}/', $tex, $matches, \PREG_SET_ORDER);
+        $open = [];
+        foreach ($matches as [, $which, $name]) {
+            if ('begin' === $which) {
+                $open[] = $name;
+            } elseif (array_pop($open) !== $name) {
+                return false;
+            }
+        }
+
+        return [] === $open;
+    }
+}

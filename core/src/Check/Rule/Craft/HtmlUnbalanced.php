@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\FormattedText;
+
+/** Doubts HTML whose tags do not come in pairs: the rest of the page may turn bold. */
+final readonly class HtmlUnbalanced implements WordingRule
+{
+    public const CODE = 'craft.html-unbalanced';
+
+    public function check(Wording $wording): iterable
+    {
+        foreach ($wording->textsWith('<') as [$text, $span]) {
+            $lone = self::loneTag($text);
+            if (null !== $lone) {
+                yield Finding::doubt(
+                    self::CODE,
+                    $span,
+                    \sprintf('“%s” has no other half.', mb_strimwidth($lone, 0, 40, '…', 'UTF-8')),
+                    'Close what is open, take out what closes nothing, or write &lt; for a < that is text.',
+                );
+            }
+        }
+    }
+
+    private static function loneTag(FormattedText $text): ?string
+    {
+        $open = [];
+        foreach (Tags::in($text) as [$written, $name, $isEnd, $attributes]) {
+            if ('' === $name) {
+                return $written.'…';
+            }
+            if (!(Tags::NEEDS_END[$name] ?? false) || str_ends_with($attributes, '/')) {
+                continue;
+            }
+            if (!$isEnd) {
+                $open[] = [$name, $written];
+            } elseif (($last = array_pop($open)) === null || $last[0] !== $name) {
+                return null === $last ? $written : $last[1];
+            }
+        }
+
+        return $open[0][1] ?? null;
+    }
+}

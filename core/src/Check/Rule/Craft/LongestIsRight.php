@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+
+/** Hints at a right option that is at least half as long again as every other one. */
+final readonly class LongestIsRight implements WordingRule
+{
+    public const CODE = 'craft.longest-is-right';
+
+    /** Among short options the length tells nothing. */
+    private const LONG = 20;
+
+    public function check(Wording $wording): iterable
+    {
+        $key = $wording->onlyKey();
+        if (null === $key || \count($wording->options) < 3) {
+            return;
+        }
+        $length = $longestOther = 0;
+        foreach ($wording->optionTexts() as $index => $text) {
+            if ($index === $key) {
+                $length = mb_strlen($text, 'UTF-8');
+            } else {
+                $longestOther = max($longestOther, mb_strlen($text, 'UTF-8'));
+            }
+        }
+        if ($length >= self::LONG && 2 * $length >= 3 * $longestOther) {
+            yield Finding::hint(self::CODE, $wording->options[$key]->span, 'The right option is by far the longest.', 'Shorten it, or give another one as much detail: test-wise pupils pick the longest.');
+        }
+    }
+}

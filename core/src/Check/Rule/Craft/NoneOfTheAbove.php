@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+
+/** Hints at “none of the above”; doubts it where it does not stand last, since lists are shuffled. */
+final readonly class NoneOfTheAbove implements WordingRule
+{
+    public const CODE = 'craft.none-of-the-above';
+
+    public function check(Wording $wording): iterable
+    {
+        $words = $wording->words;
+        $last = \count($wording->options) - 1;
+        if (null === $words || $last < 1) {
+            return;
+        }
+        foreach ($wording->optionTexts() as $index => $text) {
+            if (1 !== preg_match($words->noneOfTheAbove, mb_strtolower($text, 'UTF-8'))) {
+                continue;
+            }
+            $span = $wording->options[$index]->span;
+            $message = \sprintf('“%s” leans on the other options.', $text);
+            $advice = 'Write an option of its own: who picks this one has not shown what is right.';
+            yield $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+        }
+    }
+}

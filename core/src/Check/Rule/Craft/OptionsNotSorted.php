@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Source\Span;
+
+/** Hints at options that are all numbers, years or dates of one kind and stand in no order. */
+final readonly class OptionsNotSorted implements WordingRule
+{
+    public const CODE = 'craft.options-not-sorted';
+
+    private const NUMBER = '/^([-−]?\d[\d.,  ]{0,20}(?:-\d\d-\d\d)?)(?<! )( ?(?:[%°€$£]|\p{L}{1,12})?[.]?)\z/u';
+
+    public function check(Wording $wording): iterable
+    {
+        $count = \count($wording->options);
+        if ($count < 3) {
+            return;
+        }
+        $values = [];
+        $unit = null;
+        foreach ($wording->optionTexts() as $text) {
+            if (1 !== preg_match(self::NUMBER, $text, $match) || ($unit ??= $match[2]) !== $match[2]) {
+                return;
+            }
+            $values[] = self::value($match[1]);
+        }
+        $up = $down = $values;
+        sort($up);
+        rsort($down);
+        if ($values !== $up && $values !== $down) {
+            yield Finding::hint(
+                self::CODE,
+                new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
+                'The options are numbers, and stand in no order.',
+                'Put them in order: who knows the answer finds it at once.',
+            );
+        }
+    }
+
+    private static function value(string $number): float
+    {
+        if (1 === preg_match('/^\d{4}-\d\d-\d\d\z/', $number)) {
+            return (float) str_replace('-', '', $number);
+        }
+        // A comma or point before exactly three digits parts thousands, else it is a decimal sign.
+        $number = (string) preg_replace('/(?<=\d)[.,  ](?=\d{3}(?!\d))/u', '', $number);
+
+        return (float) str_replace([',', '−'], ['.', '-'], $number);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Source\Span;
+
+/** Hints at options that all begin with the same words. */
+final readonly class OptionsRepeatWords implements WordingRule
+{
+    public const CODE = 'craft.options-repeat-words';
+
+    private const LEAST_WORDS = 2;
+
+    public function check(Wording $wording): iterable
+    {
+        $count = \count($wording->options);
+        if ($count < 3) {
+            return;
+        }
+        $shared = explode(' ', $wording->optionTexts()[0]);
+        foreach ($wording->optionTexts() as $text) {
+            $words = explode(' ', $text);
+            $same = 0;
+            while ($same < \count($shared) && $shared[$same] === ($words[$same] ?? null)) {
+                ++$same;
+            }
+            if ($same < self::LEAST_WORDS || \count($words) <= self::LEAST_WORDS) {
+                return;
+            }
+            $shared = \array_slice($shared, 0, $same);
+        }
+        yield Finding::hint(
+            self::CODE,
+            new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
+            \sprintf('Every option begins with “%s”.', implode(' ', $shared)),
+            'Move these words into the stem.',
+        );
+    }
+}

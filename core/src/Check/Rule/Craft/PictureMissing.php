@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+
+/** Doubts a picture that names a file which does not travel with the text. */
+final readonly class PictureMissing implements WordingRule
+{
+    public const CODE = 'craft.picture-missing';
+
+    public function check(Wording $wording): iterable
+    {
+        foreach ($wording->textsWith('<!') as [$text, $span]) {
+            foreach (Pictures::in($text) as [$source]) {
+                if (1 !== preg_match('~^(?:data:image/|https?://)~i', $source)) {
+                    yield Finding::doubt(
+                        self::CODE,
+                        $span,
+                        '' === $source ? 'A picture names no file.' : \sprintf('The picture “%s” does not come with this text.', mb_strimwidth($source, 0, 60, '…', 'UTF-8')),
+                        'Put its full address in, or put it in by hand after the import.',
+                    );
+                }
+            }
+        }
+    }
+}

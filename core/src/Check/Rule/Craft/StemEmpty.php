@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\QuestionType;
+
+/** Faults a question that asks nothing. */
+final readonly class StemEmpty implements WordingRule
+{
+    public const CODE = 'craft.stem-empty';
+
+    public function check(Wording $wording): iterable
+    {
+        $stem = $wording->question->stem;
+        if ('' === trim($wording->stem, " _\u{A0}") && !str_contains($stem->text, '<img') && !str_contains($stem->text, '![') && QuestionType::Stimulus !== $wording->type()) {
+            yield Finding::fault(self::CODE, $wording->question->stemSpan, 'This question has no stem: nothing is asked.', 'Write what the pupil is to answer.');
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\QuestionType;
+use Notagram\Source\Span;
+
+/** Hints at a stem that ends without a question mark, a full stop or a colon. A sentence with a gap ends where it likes. */
+final readonly class StemNoEndMark implements WordingRule
+{
+    public const CODE = 'craft.stem-no-end-mark';
+
+    /** A mark of any script, perhaps with quotes or brackets after it; or a rule to fill in, code, or a formula. */
+    private const ENDS_WELL = '/(?:[.?!:;…。？！：؟۔।՞]|_{2,})["\'”’»)\]\s]*+\z|[`$}>|]\z|\\\\[)\]]\z/u';
+
+    public function check(Wording $wording): iterable
+    {
+        $type = $wording->type();
+        if (QuestionType::Gap === $type || QuestionType::Stimulus === $type || '' === $wording->stem) {
+            return;
+        }
+        if (1 !== preg_match(self::ENDS_WELL, $wording->stem)) {
+            yield Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end), 'The stem ends without a mark.', 'End it with a question mark, a full stop or a colon.');
+        }
+    }
+}

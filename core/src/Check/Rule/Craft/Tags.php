@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Question\FormattedText;
+
+/** The tags of a text that may hold HTML; those within Markdown's code are text. */
+final readonly class Tags
+{
+    /** The elements of HTML that text is made of (the HTML Standard, from memory), with whether each needs its end. */
+    public const NEEDS_END = [
+        'a' => true, 'abbr' => true, 'acronym' => true, 'b' => true, 'bdi' => true, 'bdo' => true, 'big' => true, 'blockquote' => true, 'caption' => true, 'center' => true,
+        'cite' => true, 'code' => true, 'del' => true, 'details' => true, 'dfn' => true, 'div' => true, 'dl' => true, 'em' => true, 'figcaption' => true, 'figure' => true,
+        'font' => true, 'h1' => true, 'h2' => true, 'h3' => true, 'h4' => true, 'h5' => true, 'h6' => true, 'i' => true, 'ins' => true, 'kbd' => true, 'mark' => true,
+        'ol' => true, 'pre' => true, 'q' => true, 'rp' => false, 'rt' => false, 'ruby' => true, 's' => true, 'samp' => true, 'section' => true, 'small' => true, 'span' => true,
+        'strike' => true, 'strong' => true, 'sub' => true, 'summary' => true, 'sup' => true, 'table' => true, 'tt' => true, 'u' => true, 'ul' => true, 'var' => true,
+        'audio' => true, 'video' => true, 'br' => false, 'col' => false, 'colgroup' => false, 'dd' => false, 'dt' => false, 'hr' => false, 'img' => false, 'li' => false, 'p' => false,
+        'source' => false, 'tbody' => false, 'td' => false, 'tfoot' => false, 'th' => false, 'thead' => false, 'tr' => false, 'wbr' => false,
+    ];
+
+    /** What every receiver takes out before a pupil sees it (common practice, no source). */
+    public const REMOVED = ['script', 'style', 'iframe', 'frame', 'object', 'embed', 'applet', 'form', 'input', 'button', 'select', 'textarea', 'link', 'meta', 'base', 'svg', 'math', 'template', 'noscript', 'html', 'head', 'body', 'title'];
+
+    /**
+     * @return list<array{string, string, bool, string}> each tag as written, its name in small letters, whether it is an end, its attributes; the name is empty where a tag never ends
+     */
+    public static function in(FormattedText $text): array
+    {
+        if (FormattedText::PLAIN === $text->format || !str_contains($text->text, '<')) {
+            return [];
+        }
+        $html = FormattedText::MARKDOWN === $text->format
+            ? (string) preg_replace('/^(`{3,}|~{3,}).*?^\1|(`++)(?:[^`]|(?!\2)`)*+\2/ms', '', $text->text)
+            : $text->text;
+        preg_match_all('~<!--.*?-->|<(/?)([a-zA-Z][\w:.-]*+)((?:[^<>"\']|"[^"<>]*+"|\'[^\'<>]*+\'|["\'])*+)>|</?[a-zA-Z]~s', $html, $matches, \PREG_SET_ORDER);
+        $tags = [];
+        foreach ($matches as $match) {
+            if (!str_starts_with($match[0], '<!--')) {
+                $tags[] = [$match[0], strtolower($match[2] ?? ''), '/' === ($match[1] ?? ''), $match[3] ?? ''];
+            }
+        }
+
+        return $tags;
+    }
+}

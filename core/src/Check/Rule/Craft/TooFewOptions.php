@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Language;
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Check\Words;
+use Notagram\Finding\Finding;
+use Notagram\Question\QuestionType;
+use Notagram\Source\Span;
+
+/** Hints at a choice between two options that is no true or false, yes or no. */
+final readonly class TooFewOptions implements WordingRule
+{
+    public const CODE = 'craft.too-few-options';
+
+    public function check(Wording $wording): iterable
+    {
+        if (QuestionType::Choice !== $wording->type() || 2 !== \count($wording->options)) {
+            return;
+        }
+        [$one, $other] = array_map(static fn (string $text) => mb_strtolower($text, 'UTF-8'), $wording->optionTexts());
+        foreach (Language::cases() as $language) {
+            $words = Words::in($language);
+            if ((isset($words->true[$one]) && isset($words->false[$other])) || (isset($words->false[$one]) && isset($words->true[$other]))) {
+                return;
+            }
+        }
+        yield Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Craft;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+
+/** Hints at a telling word of the stem that stands in the right option and in no other. */
+final readonly class WordSharedWithKey implements WordingRule
+{
+    public const CODE = 'craft.word-shared-with-key';
+
+    /** Shorter words are seldom rare. */
+    private const TELLING = 5;
+
+    public function check(Wording $wording): iterable
+    {
+        $key = $wording->onlyKey();
+        if (null === $key || \count($wording->options) < 3) {
+            return;
+        }
+        $ofKey = array_flip(Wording::wordsOf($wording->optionTexts()[$key]));
+        foreach ($wording->stemWords as $word) {
+            if (!isset($ofKey[$word]) || mb_strlen($word, 'UTF-8') < self::TELLING || isset($wording->words?->function[$word])) {
+                continue;
+            }
+            foreach ($wording->optionTexts() as $index => $text) {
+                if ($index !== $key && \in_array($word, Wording::wordsOf($text), true)) {
+                    continue 2;
+                }
+            }
+            yield Finding::hint(self::CODE, $wording->options[$key]->span, \sprintf('“%s” stands in the stem and in the right option alone.', $word), 'Say it in other words, or use the word in a wrong option too: it gives the answer away.');
+
+            return;
+        }
+    }
+}

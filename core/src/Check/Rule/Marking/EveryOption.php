@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Check\QuestionRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+use Notagram\Source\Span;
+
+/** Doubts several answers of which every one is right: ticking everything is the answer, and asks nothing. */
+final readonly class EveryOption implements QuestionRule
+{
+    public const CODE = 'marking.every-option';
+
+    public function check(Question $question): iterable
+    {
+        if (!$question->answers instanceof MultipleResponse) {
+            return;
+        }
+        $options = $question->answers->options;
+        $count = \count($options);
+        if ($count < 2 || [] !== array_filter($options, static fn (Option $option) => !$option->isKey)) {
+            return;
+        }
+        yield Finding::doubt(
+            self::CODE,
+            new Span($options[0]->span->start, $options[$count - 1]->span->end),
+            'Every option is right.',
+            'Add a wrong one, or ask which does not belong.',
+        );
+    }
+}

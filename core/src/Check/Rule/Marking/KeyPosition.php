@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Brick\Math\BigRational;
+use Notagram\Check\PlacedFinding;
+use Notagram\Check\SheetWishes;
+use Notagram\Check\WholeSheetRule;
+use Notagram\Check\Wording;
+use Notagram\Finding\Finding;
+use Notagram\Marking\Distribution;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\Choice;
+use Notagram\Source\Span;
+
+/**
+ * Hints at keys that fall on one place among the options more often than chance allows.
+ *
+ * The exact tail of the distribution that fair placing gives, each position tried, and the level divided by their number
+ * (Bonferroni's correction; standard statistics).
+ */
+final readonly class KeyPosition implements WholeSheetRule
+{
+    public const CODE = 'marking.key-position';
+
+    private const LEAST_CHOICES = 10;
+    private const LEVEL = 100;
+
+    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    {
+        /** @var array<int, int<0, max>> $sizes how many choices have so many options */
+        $sizes = [];
+        /** @var array<int, int> $keys how often the key stands there */
+        $keys = [];
+        foreach ($sheet->blocks as $placed) {
+            $question = $placed->reading->question;
+            if (null === $question || !$question->answers instanceof Choice || null === $key = (new Wording($question))->onlyKey()) {
+                continue;
+            }
+            $size = \count($question->answers->options);
+            if ($size > 1) {
+                $sizes[$size] = ($sizes[$size] ?? 0) + 1;
+                $keys[$key] = ($keys[$key] ?? 0) + 1;
+            }
+        }
+        $choices = array_sum($sizes);
+        if ($choices < self::LEAST_CHOICES) {
+            return;
+        }
+        $positions = max(0, ...array_keys($sizes));
+        foreach ($keys as $position => $times) {
+            $groups = [];
+            foreach ($sizes as $size => $count) {
+                if ($size > $position) {
+                    $groups[] = [$count, 1, $size];
+                }
+            }
+            $chance = Distribution::ofHits($groups)?->atLeast($times);
+            if (null !== $chance && $chance->isLessThan(BigRational::ofFraction(1, self::LEVEL * $positions))) {
+                yield new PlacedFinding(Finding::hint(
+                    self::CODE,
+                    Span::at(0),
+                    \sprintf('The right option stands at place %s in %d of %d choices.', \chr(65 + min(25, $position)), $times, $choices),
+                    'Move some: pupils notice where the answer likes to be.',
+                ), null);
+            }
+        }
+    }
+}

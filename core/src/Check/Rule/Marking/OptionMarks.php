@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\PercentMark;
+use Notagram\Question\EvenShares;
+use Notagram\Question\Option;
+use Notagram\Question\Weight;
+use Notagram\Source\Span;
+
+/** Rewrites the weights that stand at options, where the notation has a mark for them there. */
+final class OptionMarks
+{
+    /**
+     * Where the eye should go: the mark of the last right option, or of the first wrong one.
+     *
+     * @param list<Option> $options not empty
+     */
+    public static function spanOf(array $options, bool $ofKeys): Span
+    {
+        $wanted = array_values(array_filter($options, static fn (Option $option) => $option->isKey === $ofKeys));
+        $option = [] === $wanted ? $options[0] : $wanted[$ofKeys ? \count($wanted) - 1 : 0];
+
+        return $option->mark->length() > 0 ? $option->mark : $option->span;
+    }
+
+    /** @param list<Option> $options */
+    public static function shareEvenly(array $options): ?Fix
+    {
+        return self::rewritten($options, 'Share evenly', EvenShares::for(array_map(static fn (Option $option) => $option->isKey, $options)));
+    }
+
+    /**
+     * @param list<Option>  $options
+     * @param list<?Weight> $weights null where an option keeps its own
+     */
+    public static function rewritten(array $options, string $label, array $weights): ?Fix
+    {
+        $edits = [];
+        foreach ($options as $index => $option) {
+            if (0 === $option->mark->length()) {
+                return null;
+            }
+            if (null !== $weights[$index]) {
+                $edits[] = new TextEdit($option->mark, PercentMark::spell($weights[$index]));
+            }
+        }
+
+        return Fix::offered($label, ...$edits);
+    }
+}

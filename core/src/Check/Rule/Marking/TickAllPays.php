@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Check\QuestionRule;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Marking\WeightSum;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+use Notagram\Question\Weight;
+
+/** Doubts several answers of which ticking everything earns something. */
+final readonly class TickAllPays implements QuestionRule
+{
+    public const CODE = 'marking.tick-all-pays';
+
+    public function check(Question $question): iterable
+    {
+        if (!$question->answers instanceof MultipleResponse) {
+            return;
+        }
+        $options = $question->answers->options;
+        $sum = WeightSum::ofAll($options);
+        if (!$sum->isOver(0)) {
+            return;
+        }
+        yield Finding::doubt(
+            self::CODE,
+            OptionMarks::spanOf($options, false),
+            \sprintf('Ticking every box earns %s %%.', $sum->shown()),
+            'Let the wrong options take back what the right ones give.',
+            $this->balanced($options),
+        );
+    }
+
+    /** @param list<Option> $options */
+    private function balanced(array $options): ?Fix
+    {
+        $gives = WeightSum::ofPositive($options);
+        $wrongs = \count(array_filter($options, static fn (Option $option) => !$option->isKey));
+        // Where the right ones give too much already, that is to be mended first.
+        if (0 === $wrongs || $gives->isOver(100)) {
+            return null;
+        }
+        $share = Weight::exactly($gives->exact()->dividedBy(-$wrongs));
+
+        return OptionMarks::rewritten($options, 'Balance the wrong ones', array_map(static fn (Option $option) => $option->isKey ? null : $share, $options));
+    }
+}

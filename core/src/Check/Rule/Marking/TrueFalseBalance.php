@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Brick\Math\BigRational;
+use Notagram\Check\PlacedFinding;
+use Notagram\Check\SheetWishes;
+use Notagram\Check\WholeSheetRule;
+use Notagram\Finding\Finding;
+use Notagram\Marking\Distribution;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\TrueFalse;
+use Notagram\Source\Span;
+
+/** Hints at true/false questions nearly all of which have the same answer: the exact tail of the toss of a coin. */
+final readonly class TrueFalseBalance implements WholeSheetRule
+{
+    public const CODE = 'marking.true-false-balance';
+
+    private const LEAST_QUESTIONS = 10;
+    private const LEVEL = 100;
+
+    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
+    {
+        $times = ['false' => 0, 'true' => 0];
+        foreach ($sheet->blocks as $placed) {
+            $answers = $placed->reading->question?->answers;
+            if ($answers instanceof TrueFalse && null !== $answers->answer) {
+                ++$times[$answers->answer ? 'true' : 'false'];
+            }
+        }
+        $all = $times['true'] + $times['false'];
+        if ($all < self::LEAST_QUESTIONS) {
+            return;
+        }
+        // Either side may be too common.
+        $chance = Distribution::ofHits([[$all, 1, 2]])?->atLeast(max($times))->multipliedBy(2);
+        if (null !== $chance && $chance->isLessThan(BigRational::ofFraction(1, self::LEVEL))) {
+            yield new PlacedFinding(Finding::hint(
+                self::CODE,
+                Span::at(0),
+                \sprintf('Of %d true/false questions %d are %s.', $all, max($times), $times['true'] > $times['false'] ? 'true' : 'false'),
+                'Turn some round: otherwise guessing one side pays.',
+            ), null);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Question\AcceptedAnswer;
+
+/** Hints at a typed answer that is a small number and lists only one of its forms: “4” without “four”. */
+final readonly class TypedVariants implements WordingRule
+{
+    public const CODE = 'marking.typed-variants';
+
+    public function check(Wording $wording): iterable
+    {
+        $accepted = $wording->question->accepted();
+        if ([] === $accepted || null === $wording->words) {
+            return;
+        }
+        $listed = array_map(static fn (AcceptedAnswer $answer) => mb_strtolower(trim($answer->text), 'UTF-8'), $accepted);
+        foreach ($accepted as $index => $answer) {
+            $other = self::otherForm($listed[$index], $wording->words->numbers);
+            if (null === $other || \in_array($other, $listed, true) || !$answer->weight->isAboveZero()) {
+                continue;
+            }
+            yield Finding::hint(
+                self::CODE,
+                $answer->span,
+                \sprintf('“%s” is accepted, “%s” is not.', $answer->text, $other),
+                'Accept both: pupils type either.',
+                null === $answer->feedback && '100' === $answer->weight->toString() ? Fix::offered("Accept “{$other}” too", TextEdit::insert($answer->span->start, "={$other} ")) : null,
+            );
+        }
+    }
+
+    /** @param list<string> $numbers */
+    private static function otherForm(string $text, array $numbers): ?string
+    {
+        if (1 === preg_match('/^\d{1,2}\z/', $text)) {
+            return $numbers[(int) $text] ?? null;
+        }
+        $number = array_search($text, $numbers, true);
+
+        return false === $number ? null : (string) $number;
+    }
+}

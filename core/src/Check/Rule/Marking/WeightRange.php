@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Check\QuestionRule;
+use Notagram\Finding\Finding;
+use Notagram\Question\Numeric;
+use Notagram\Question\Question;
+
+/** Faults a weight that no receiver takes: more than everything, or less than everything taken back. */
+final readonly class WeightRange implements QuestionRule
+{
+    public const CODE = 'marking.weight-range';
+
+    private const FULL = 10_000_000;
+
+    public function check(Question $question): iterable
+    {
+        $numbers = $question->answers instanceof Numeric ? $question->answers->numbers : [];
+        foreach ([...$question->options(), ...$question->accepted(), ...$numbers] as $one) {
+            $units = $one->weight->units;
+            $isWithin = null === $units
+                ? $one->weight->percent()->abs()->isLessThanOrEqualTo(100)
+                : $units <= self::FULL && $units >= -self::FULL;
+            if (!$isWithin) {
+                yield Finding::fault(
+                    self::CODE,
+                    $one->span,
+                    \sprintf('A weight of %s %% lies outside −100 to 100.', mb_strimwidth($one->weight->toString(), 0, 30, '…')),
+                    'Write a weight between −100 and 100: receivers refuse the question otherwise.',
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Marking;
+
+use Notagram\Check\QuestionRule;
+use Notagram\Finding\Finding;
+use Notagram\Marking\WeightSum;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Question;
+
+/** Faults several answers whose right ones come to more than 100 per cent: the commonest marking mistake. */
+final readonly class WeightsOver implements QuestionRule
+{
+    public const CODE = 'marking.weights-over';
+
+    public function check(Question $question): iterable
+    {
+        if (!$question->answers instanceof MultipleResponse) {
+            return;
+        }
+        $sum = WeightSum::ofPositive($question->answers->options);
+        if (!$sum->isOver(100)) {
+            return;
+        }
+        yield Finding::fault(
+            self::CODE,
+            OptionMarks::spanOf($question->answers->options, true),
+            \sprintf('The right options add up to %s %%: full marks are reached before all are ticked.', $sum->shown()),
+            'Let the right ones come to 100 % together.',
+            OptionMarks::shareEvenly($question->answers->options),
+        );
+    }
+}

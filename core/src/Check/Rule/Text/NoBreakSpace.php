@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Text;
+
+use Notagram\Check\TextRule;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\NoBreakSpaces;
+use Notagram\Source\Span;
+
+/**
+ * Faults a no-break space where a receiver looks for a mark or a blank line; hints at one between two words.
+ *
+ * Where good typesetting wants it (around French punctuation, inside numbers, before units) nothing is said.
+ */
+final readonly class NoBreakSpace implements TextRule
+{
+    public const CODE = 'text.no-break-space';
+
+    private const BETWEEN_WORDS = '/(?<=[\p{L},.;]|[\p{L},.;] )\x{A0}++(?=\p{L}| )|(?<=\p{L})\x{A0}(?=\p{L})/u';
+
+    public function check(string $text): iterable
+    {
+        if (!str_contains($text, NoBreakSpaces::SPACE)) {
+            return;
+        }
+        $faulty = [];
+        preg_match_all(NoBreakSpaces::IN_A_MARKS_PLACE, $text, $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$run, $offset]) {
+            $faulty[] = new TextEdit(new Span($offset, $offset + \strlen($run)), '');
+        }
+        if ([] !== $faulty) {
+            yield Finding::fault(
+                self::CODE,
+                $faulty[0]->span,
+                'A no-break space stands where a mark or a blank line should be: it looks like a blank and is none.',
+                'Take it out: a receiver does not see the mark behind it.',
+                Fix::safe('Take the no-break space out', ...$faulty),
+            );
+        }
+        if (1 === preg_match(self::BETWEEN_WORDS, $text, $match, \PREG_OFFSET_CAPTURE)) {
+            [$run, $offset] = $match[0];
+            preg_match_all(self::BETWEEN_WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
+            yield Finding::hint(
+                self::CODE,
+                new Span($offset, $offset + \strlen($run)),
+                'A no-break space stands between two words.',
+                'Put a blank in its place, unless the line must not break there.',
+                Fix::offered('Put blanks in', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), ' '), $matches[0])),
+            );
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Text;
+
+use Notagram\Check\TextRule;
+use Notagram\Finding\Finding;
+use Notagram\Source\Span;
+
+/** Faults U+FFFD: what stood there was lost before the text came here. One finding a run. */
+final readonly class ReplacementCharacter implements TextRule
+{
+    public const CODE = 'text.replacement-char';
+
+    public function check(string $text): iterable
+    {
+        if (!str_contains($text, "\u{FFFD}")) {
+            return;
+        }
+        preg_match_all('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
+        foreach ($matches[0] as [$run, $offset]) {
+            yield Finding::fault(
+                self::CODE,
+                new Span($offset, $offset + \strlen($run)),
+                'A character is already lost here: � stands in its place.',
+                'Type it again, or bring the file in once more and choose another encoding.',
+            );
+        }
+    }
+}

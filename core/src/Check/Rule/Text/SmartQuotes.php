@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Rule\Text;
+
+use Notagram\Check\TextRule;
+use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\TextEdit;
+use Notagram\Source\Span;
+
+/** Faults curly quotes inside an HTML tag, where they are no quotes; hints at others, once a block; an apostrophe is none. */
+final readonly class SmartQuotes implements TextRule
+{
+    public const CODE = 'text.smart-quotes';
+
+    private const STRAIGHT = ['“' => '"', '”' => '"', '„' => '"', '‟' => '"', '‘' => "'", '’' => "'", '‚' => "'", '‛' => "'"];
+
+    public function check(string $text): iterable
+    {
+        if (!str_contains($text, "\xE2\x80")) {
+            return;
+        }
+        $edits = [];
+        preg_match_all('/<[a-zA-Z][^<>]*+>/', $text, $tags, \PREG_OFFSET_CAPTURE);
+        foreach ($tags[0] as [$tag, $offset]) {
+            preg_match_all('/(?<==|[^\s=])[“”„‟‘’‚‛]/u', $tag, $quotes, \PREG_OFFSET_CAPTURE);
+            foreach ($quotes[0] as [$quote, $at]) {
+                $edits[] = new TextEdit(new Span($offset + $at, $offset + $at + \strlen($quote)), self::STRAIGHT[$quote]);
+            }
+        }
+        if ([] !== $edits) {
+            yield Finding::fault(
+                self::CODE,
+                new Span($edits[0]->span->start, $edits[\count($edits) - 1]->span->end),
+                'Curly quotes stand inside an HTML tag, where only straight ones count.',
+                'Make them straight.',
+                Fix::safe('Make them straight', ...$edits),
+            );
+            $text = (string) preg_replace_callback('/<[a-zA-Z][^<>]*+>/', static fn (array $tag) => str_repeat(' ', \strlen($tag[0])), $text);
+        }
+        // Without an opening one, ’ is an apostrophe.
+        $pattern = 1 === preg_match('/[‘‚‛]/u', $text) ? '/[“”„‟‘‚‛]|’(?!\p{L})/u' : '/[“”„‟]/u';
+        if (preg_match_all($pattern, $text, $quotes, \PREG_OFFSET_CAPTURE) > 0) {
+            [$quote, $offset] = $quotes[0][0];
+            yield Finding::hint(
+                self::CODE,
+                new Span($offset, $offset + \strlen($quote)),
+                'Curly quotes stand here.',
+                'They read well; but a pupil types straight ones, and old receivers garble curly ones.',
+                Fix::offered('Make them straight', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), self::STRAIGHT[$found[0]]), $quotes[0])),
+            );
+        }
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check;
+
+use Notagram\Notation\ReadSheet;
+
+/** Says what only all questions of a sheet together show, once they are read. It is asked now and then, not at each key press. */
+interface WholeSheetRule
+{
+    /** @return iterable<PlacedFinding> */
+    public function check(ReadSheet $sheet, SheetWishes $wishes): iterable;
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check;
+
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+use Notagram\Question\QuestionType;
+use Notagram\Source\Span;
+
+/** The words of one question, as a pupil reads them, worked out once for all rules of craft. */
+final class Wording
+{
+    private const WORD = "/[\\p{L}\\p{M}\\p{N}]++(?:['’](?=t\\b|hui\\b)\\p{L}++)?+(?:-[\\p{L}\\p{N}]++)*+/u";
+    private const PLAIN_WORD = "/[a-z0-9]++(?:'(?=t\\b|hui\\b)[a-z]++)?+(?:-[a-z0-9]++)*+/";
+
+    /** Without markup, white space collapsed; a gap is {@see Gap::RULE}. */
+    public readonly string $stem;
+    /** @var list<string> in lower case */
+    public readonly array $stemWords;
+    public readonly ?Words $words;
+    /** @var list<Option> */
+    public readonly array $options;
+    /** @var ?list<string> */
+    private ?array $optionTexts = null;
+
+    public function __construct(public readonly Question $question)
+    {
+        $this->stem = $question->stem->plain();
+        $this->stemWords = self::wordsOf($this->stem);
+        $this->options = $question->options();
+        $language = Language::of($this->stemWords);
+        $this->words = null === $language ? null : Words::in($language);
+    }
+
+    public function type(): QuestionType
+    {
+        return $this->question->type();
+    }
+
+    /** @return list<string> the options as a pupil reads them */
+    public function optionTexts(): array
+    {
+        return $this->optionTexts ??= array_map(static fn (Option $option) => $option->text->plain(), $this->options);
+    }
+
+    /** Which option is the only key; null where none or several are. */
+    public function onlyKey(): ?int
+    {
+        $key = null;
+        foreach ($this->options as $index => $option) {
+            if ($option->isKey) {
+                if (null !== $key) {
+                    return null;
+                }
+                $key = $index;
+            }
+        }
+
+        return $key;
+    }
+
+    /**
+     * The stem and each option that may hold markup, with where it stands; only those in which a sign of it occurs.
+     *
+     * @param string $signs the characters of which one must occur
+     *
+     * @return list<array{FormattedText, Span}>
+     */
+    public function textsWith(string $signs): array
+    {
+        $texts = [];
+        if (false !== strpbrk($this->question->stem->text, $signs)) {
+            $texts[] = [$this->question->stem, $this->question->stemSpan];
+        }
+        foreach ($this->options as $option) {
+            if (false !== strpbrk($option->text->text, $signs)) {
+                $texts[] = [$option->text, $option->span];
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @return list<string> in lower case */
+    public static function wordsOf(string $text): array
+    {
+        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $text);
+        $lower = $isPlain ? strtolower($text) : str_replace('’', "'", mb_strtolower($text, 'UTF-8'));
+        preg_match_all($isPlain ? self::PLAIN_WORD : self::WORD, $lower, $matches);
+
+        return $matches[0];
+    }
+}

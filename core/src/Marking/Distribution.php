@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Marking;
+
+use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
+
+/**
+ * What independent draws come to, exactly: how many of all equally likely ways lead to each sum.
+ *
+ * The ways are kept as one large integer with a slot of so many bits for each sum, so that two distributions are combined by
+ * one multiplication. Sums count in whole steps from the least.
+ */
+final readonly class Distribution
+{
+    /** A distribution that would take more bits than this is not worked out: about two seconds. */
+    private const MAX_BITS = 30_000_000;
+
+    /**
+     * @param int<1, max> $slot  bits for each sum
+     * @param int         $steps the greatest sum, in steps above the least
+     */
+    private function __construct(private BigInteger $packed, private int $slot, private int $steps, private BigInteger $ways)
+    {
+    }
+
+    /**
+     * Of so many draws, how many come out: the binomial distribution, or several of them joined.
+     *
+     * @param list<array{int<0, max>, int, int}> $groups so many draws, each with so many ways to come out of so many ways in all
+     */
+    public static function ofHits(array $groups): ?self
+    {
+        return self::ofSums(array_map(static fn (array $group) => [$group[0], [0 => $group[2] - $group[1], 1 => $group[1]]], $groups));
+    }
+
+    /**
+     * @param list<array{int<0, max>, array<int<0, max>, int>}> $groups so many draws, and the ways to each step that one of them may come to
+     *
+     * @return ?self null where it would be too large to work out
+     */
+    public static function ofSums(array $groups): ?self
+    {
+        $ways = BigInteger::one();
+        $steps = 0;
+        foreach ($groups as [$draws, $outcomes]) {
+            $ways = $ways->multipliedBy(BigInteger::of(array_sum($outcomes))->power($draws));
+            $steps += $draws * max(0, ...array_keys($outcomes));
+        }
+        // Whole hexadecimal digits, so that a slot can be cut out of the written number.
+        $slot = max(4, 4 * intdiv($ways->getBitLength() + 7, 4));
+        if ($slot * ($steps + 1) > self::MAX_BITS) {
+            return null;
+        }
+        $packed = BigInteger::one();
+        foreach ($groups as [$draws, $outcomes]) {
+            $one = BigInteger::zero();
+            foreach ($outcomes as $step => $count) {
+                $one = $one->plus(BigInteger::of($count)->shiftedLeft($slot * $step));
+            }
+            $packed = $packed->multipliedBy($one->power($draws));
+        }
+
+        return new self($packed, $slot, $steps, $ways);
+    }
+
+    /** How likely the sum is at least so many steps: a fraction in lowest terms. */
+    public function atLeast(int $step): BigRational
+    {
+        if ($step <= 0) {
+            return BigRational::one();
+        }
+        if ($step > $this->steps) {
+            return BigRational::zero();
+        }
+        $digits = $this->packed->shiftedRight($this->slot * $step)->toBase(16);
+        $width = intdiv($this->slot, 4);
+        $favourable = BigInteger::zero();
+        for ($end = \strlen($digits); $end > 0; $end -= $width) {
+            $favourable = $favourable->plus(BigInteger::fromBase('0'.substr($digits, max(0, $end - $width), min($width, $end)), 16));
+        }
+
+        return BigRational::ofFraction($favourable, $this->ways);
+    }
+}

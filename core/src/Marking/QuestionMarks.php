@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Marking;
+
+use Brick\Math\BigRational;
+use Notagram\Question\Choice;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+
+/**
+ * What one question can earn, in per cent of its points.
+ *
+ * Blind guessing picks one option of a choice, ticks each box of several answers by the toss of a coin, and gives each
+ * prompt any of the matches; nothing typed is guessed. A question with boxes to tick never earns less than nothing nor
+ * more than everything, and each right match earns its share (common practice, no source).
+ */
+final readonly class QuestionMarks
+{
+    /** With more boxes than this of unlike weights there are too many ways to tick them. */
+    private const MAX_OUTCOMES = 20_000;
+    /** The ways of more boxes than this do not fit a machine's number. */
+    private const MAX_BOXES = 60;
+
+    /**
+     * @param BigRational                         $best     what the best answer earns
+     * @param BigRational                         $worst    what the worst one earns, before anything is cut off at zero
+     * @param ?BigRational                        $tickAll  what ticking every box earns; null where there are no boxes
+     * @param ?list<array{BigRational, int}>      $outcomes what a blind guess comes to, each with its number of ways; null where they are too many
+     */
+    private function __construct(
+        public BigRational $best,
+        public BigRational $worst,
+        public ?BigRational $tickAll,
+        public ?array $outcomes,
+    ) {
+    }
+
+    /** Null for a text without an answer. */
+    public static function of(Question $question): ?self
+    {
+        $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
+        $nothing = BigRational::zero();
+        $full = BigRational::of(100);
+
+        return match (true) {
+            $answers instanceof Stimulus => null,
+            $answers instanceof Choice => self::ofChoice($answers->options),
+            $answers instanceof MultipleResponse => self::ofBoxes($answers->options),
+            $answers instanceof TrueFalse => new self($full, $nothing, null, [[$nothing, 1], [$full, 1]]),
+            $answers instanceof Matching => self::ofMatching($answers->pairs),
+            default => new self($full, $nothing, null, [[$nothing, 1]]),
+        };
+    }
+
+    /** What blind guessing earns on average. */
+    public function guess(): ?BigRational
+    {
+        if (null === $this->outcomes) {
+            return null;
+        }
+        $sum = BigRational::zero();
+        foreach ($this->outcomes as [$earns, $ways]) {
+            $sum = $sum->plus($earns->multipliedBy($ways));
+        }
+
+        return $sum->dividedBy(max(1, array_sum(array_column($this->outcomes, 1))));
+    }
+
+    /** @param list<Option> $options */
+    private static function ofChoice(array $options): self
+    {
+        $percents = array_map(static fn (Option $option) => $option->weight->percent(), $options);
+
+        return [] === $percents
+            ? new self(BigRational::zero(), BigRational::zero(), null, [[BigRational::zero(), 1]])
+            : new self(BigRational::max(...$percents), BigRational::min(...$percents), null, array_map(static fn (BigRational $percent) => [$percent, 1], $percents));
+    }
+
+    /** @param list<Option> $options */
+    private static function ofBoxes(array $options): self
+    {
+        $best = $worst = BigRational::zero();
+        foreach ($options as $option) {
+            $percent = $option->weight->percent();
+            [$best, $worst] = $percent->isPositive() ? [$best->plus($percent), $worst] : [$best, $worst->plus($percent)];
+        }
+
+        return new self($best, $worst, $best->plus($worst), self::outcomesOfTicking($options));
+    }
+
+    /**
+     * @param list<Option> $options
+     *
+     * @return ?list<array{BigRational, int}>
+     */
+    private static function outcomesOfTicking(array $options): ?array
+    {
+        if (\count($options) > self::MAX_BOXES) {
+            return null;
+        }
+        $sums = ['0' => [BigRational::zero(), 1]];
+        foreach ($options as $option) {
+            $ticked = $sums;
+            foreach ($sums as [$sum, $ways]) {
+                $with = $sum->plus($option->weight->percent());
+                $ticked[(string) $with] = [$with, ($ticked[(string) $with][1] ?? 0) + $ways];
+            }
+            $sums = $ticked;
+            if (\count($sums) > self::MAX_OUTCOMES) {
+                return null;
+            }
+        }
+
+        return array_map(static fn (array $sum) => [$sum[0]->clamp(0, 100), $sum[1]], array_values($sums));
+    }
+
+    /** @param list<Pair> $pairs */
+    private static function ofMatching(array $pairs): self
+    {
+        $matches = \count(array_unique(array_map(static fn (Pair $pair) => $pair->match, $pairs)));
+        $prompts = \count(array_filter($pairs, static fn (Pair $pair) => !$pair->prompt->isEmpty()));
+        $outcomes = [];
+        for ($right = 0, $ways = 1; $right <= $prompts && $prompts <= 12; ++$right) {
+            // Of the prompts, so many right, the others wrong in any way.
+            $outcomes[] = [BigRational::ofFraction(100 * $right, max(1, $prompts)), $ways * ($matches - 1) ** ($prompts - $right)];
+            $ways = intdiv($ways * ($prompts - $right), $right + 1);
+        }
+        $outcomes = array_values(array_filter($outcomes, static fn (array $outcome) => $outcome[1] > 0));
+
+        return new self(BigRational::of(100), BigRational::zero(), null, $prompts <= 12 && $matches <= 30 ? $outcomes : null);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+/** No-break spaces where a receiver looks for a mark or a blank line: readers see through them, the check faults them. */
+final class NoBreakSpaces
+{
+    public const SPACE = "\u{A0}";
+
+    /** At the start of a line, before a mark or the line's end; and right after the brace that opens the answers. */
+    public const IN_A_MARKS_PLACE = '/(*ANYCRLF)(?:^[ \t]*+|\{[ \t]*+)\K(?:\xC2\xA0[ \t]*+)++(?=[=~#}]|::|\/\/|\$CATEGORY:|(?:T|F|TRUE|FALSE)\}|$)/mi';
+
+    /**
+     * A line of nothing but them looks blank and parts questions only for the eye: it is handed to the question after it,
+     * which a receiver would not find.
+     *
+     * @param list<Block> $blocks
+     *
+     * @return list<Block>
+     */
+    public static function handedOn(array $blocks, string $text): array
+    {
+        if (!str_contains($text, self::SPACE)) {
+            return $blocks;
+        }
+        $result = [];
+        foreach ($blocks as $block) {
+            $previous = array_pop($result);
+            if (null !== $previous && BlockKind::Blank === $previous->kind && $block->kind->isNumbered() && 1 === preg_match('/(*ANYCRLF)^[ \t\f\x0B]*+\xC2\xA0/m', $previous->textIn($text), $match, \PREG_OFFSET_CAPTURE)) {
+                $from = $previous->start + $match[0][1];
+                if ($from > $previous->start) {
+                    $result[] = new Block(BlockKind::Blank, $previous->start, $from);
+                }
+                $result[] = new Block($block->kind, $from, $block->end, $block->touchesPrevious, $block->touchesNext, $block->startsMidLine);
+                continue;
+            }
+            if (null !== $previous) {
+                $result[] = $previous;
+            }
+            $result[] = $block;
+        }
+
+        return $result;
+    }
+}
