@@ -32,7 +32,9 @@ final class Wording
         $this->stem = $question->stem->plain();
         $this->stemWords = self::wordsOf($this->stem);
         $this->options = $question->options();
-        $language = Language::of($this->stemWords);
+        // A name in capitals (ES, TO) is no little word, unless everything is in capitals.
+        $hasNames = 1 === preg_match('/[A-Z]{2}/', $this->stem) && 1 === preg_match('/\p{Ll}/u', $this->stem);
+        $language = Language::of($hasNames ? array_values(array_diff($this->stemWords, $this->namesInCapitals())) : $this->stemWords);
         $this->words = null === $language ? null : Words::in($language);
     }
 
@@ -45,6 +47,14 @@ final class Wording
     public function optionTexts(): array
     {
         return $this->optionTexts ??= array_map(static fn (Option $option) => $option->text->plain(), $this->options);
+    }
+
+    /** @return list<string> words of the stem that are written in capitals, in small letters */
+    public function namesInCapitals(): array
+    {
+        preg_match_all('/(?<![\p{L}\p{N}])\p{Lu}{2,}+(?![\p{L}\p{N}])/u', $this->stem, $matches);
+
+        return array_map(static fn (string $name) => mb_strtolower($name, 'UTF-8'), $matches[0]);
     }
 
     /** Which option is the only key; null where none or several are. */

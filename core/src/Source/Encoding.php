@@ -4,36 +4,38 @@ declare(strict_types=1);
 
 namespace Notagram\Source;
 
-/** The encodings a person may choose from; the value is the IANA name. */
+/** The encodings that are recognised, and that a person may choose from; the value is the IANA name. */
 enum Encoding: string
 {
     case Utf8 = 'UTF-8';
     case Utf16Le = 'UTF-16LE';
     case Utf16Be = 'UTF-16BE';
-    case Windows1250 = 'windows-1250';
-    case Windows1251 = 'windows-1251';
+    case Utf32Le = 'UTF-32LE';
+    case Utf32Be = 'UTF-32BE';
     case Windows1252 = 'windows-1252';
-    case Windows1253 = 'windows-1253';
-    case Windows1254 = 'windows-1254';
     case Latin1 = 'ISO-8859-1';
-    case Latin2 = 'ISO-8859-2';
     case Latin9 = 'ISO-8859-15';
     case Macintosh = 'macintosh';
-    case Ibm437 = 'IBM437';
     case Ibm850 = 'IBM850';
-
-    /** What ICU calls it. Its own "windows-1252" alias warns, so the table is named. */
-    private function converterName(): string
-    {
-        return match ($this) {
-            self::Windows1250 => 'ibm-5346_P100-1998',
-            self::Windows1251 => 'ibm-5347_P100-1998',
-            self::Windows1252 => 'ibm-5348_P100-1997',
-            self::Windows1253 => 'ibm-5349_P100-1998',
-            self::Windows1254 => 'ibm-5350_P100-1998',
-            default => $this->value,
-        };
-    }
+    case Ibm437 = 'IBM437';
+    case Windows1250 = 'windows-1250';
+    case Latin2 = 'ISO-8859-2';
+    case Windows1251 = 'windows-1251';
+    case Koi8R = 'KOI8-R';
+    case Cyrillic = 'ISO-8859-5';
+    case Windows1253 = 'windows-1253';
+    case Greek = 'ISO-8859-7';
+    case Windows1254 = 'windows-1254';
+    case Latin5 = 'ISO-8859-9';
+    case Windows1255 = 'windows-1255';
+    case Windows1256 = 'windows-1256';
+    case Windows1257 = 'windows-1257';
+    case Windows1258 = 'windows-1258';
+    case ShiftJis = 'Shift_JIS';
+    case EucJp = 'EUC-JP';
+    case Gb18030 = 'GB18030';
+    case Big5 = 'Big5';
+    case EucKr = 'EUC-KR';
 
     /** UTF-8 text; what cannot be decoded becomes U+FFFD. */
     public function decode(string $bytes): string
@@ -44,6 +46,16 @@ enum Encoding: string
         };
     }
 
+    /** How many bytes a character takes at least. */
+    public function unit(): int
+    {
+        return match ($this) {
+            self::Utf16Le, self::Utf16Be => 2,
+            self::Utf32Le, self::Utf32Be => 4,
+            default => 1,
+        };
+    }
+
     /** How people call it. */
     public function label(): string
     {
@@ -51,17 +63,52 @@ enum Encoding: string
             self::Utf8 => 'UTF-8',
             self::Utf16Le => 'UTF-16 (little-endian)',
             self::Utf16Be => 'UTF-16 (big-endian)',
+            self::Utf32Le => 'UTF-32 (little-endian)',
+            self::Utf32Be => 'UTF-32 (big-endian)',
             self::Windows1250 => 'Windows-1250 (Central Europe)',
             self::Windows1251 => 'Windows-1251 (Cyrillic)',
             self::Windows1252 => 'Windows-1252 (Western Europe)',
             self::Windows1253 => 'Windows-1253 (Greek)',
             self::Windows1254 => 'Windows-1254 (Turkish)',
+            self::Windows1255 => 'Windows-1255 (Hebrew)',
+            self::Windows1256 => 'Windows-1256 (Arabic)',
+            self::Windows1257 => 'Windows-1257 (Baltic)',
+            self::Windows1258 => 'Windows-1258 (Vietnamese)',
             self::Latin1 => 'ISO 8859-1 (Western Europe)',
             self::Latin2 => 'ISO 8859-2 (Central Europe)',
+            self::Latin5 => 'ISO 8859-9 (Turkish)',
             self::Latin9 => 'ISO 8859-15 (Western Europe with €)',
+            self::Cyrillic => 'ISO 8859-5 (Cyrillic)',
+            self::Greek => 'ISO 8859-7 (Greek)',
+            self::Koi8R => 'KOI8-R (Russian)',
             self::Macintosh => 'Mac Roman',
             self::Ibm437 => 'DOS 437',
             self::Ibm850 => 'DOS 850 (Western Europe)',
+            self::ShiftJis => 'Shift JIS (Japanese)',
+            self::EucJp => 'EUC-JP (Japanese)',
+            self::Gb18030 => 'GB 18030 (simplified Chinese)',
+            self::Big5 => 'Big5 (traditional Chinese)',
+            self::EucKr => 'EUC-KR (Korean)',
+        };
+    }
+
+    /** What ICU calls it, with the table named where the plain name stands for another one. */
+    private function converterName(): string
+    {
+        return match ($this) {
+            self::Windows1250 => 'ibm-5346_P100-1998',
+            self::Windows1251 => 'ibm-5347_P100-1998',
+            self::Windows1252 => 'ibm-5348_P100-1997',
+            self::Windows1253 => 'ibm-5349_P100-1998',
+            self::Windows1254 => 'ibm-5350_P100-1998',
+            self::Windows1255 => 'ibm-9447_P100-2002',
+            self::Windows1256 => 'ibm-9448_X100-2005',
+            self::Windows1257 => 'ibm-9449_P100-2002',
+            self::Windows1258 => 'ibm-5354_P100-1998',
+            self::ShiftJis => 'ibm-943_P15A-2003',
+            self::Big5 => 'windows-950-2000',
+            self::EucKr => 'windows-949-2000',
+            default => $this->value,
         };
     }
 }

@@ -52,12 +52,10 @@ enum FileKind
 
     private static function looksBinary(string $bytes): bool
     {
-        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
-            return false;
-        }
         $sample = substr($bytes, 0, 8_192);
         $controls = preg_match_all('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $sample);
 
-        return $controls > 4 && $controls > \strlen($sample) / 20;
+        // Wide encodings are full of NUL bytes.
+        return $controls > 4 && $controls > \strlen($sample) / 20 && EncodingGuess::of($bytes)->encoding->unit() < 2;
     }
 }

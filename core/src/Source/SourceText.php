@@ -17,6 +17,7 @@ final readonly class SourceText
         public Encoding $encoding,
         public bool $hasBom,
         public int $undecodable = 0,
+        public Certainty $certainty = Certainty::Certain,
     ) {
     }
 
@@ -34,22 +35,18 @@ final readonly class SourceText
         return new self($text, $cameAs, $hasBom);
     }
 
-    /**
-     * Decodes a file. Without a chosen encoding: by byte-order mark, else UTF-8 where it is valid, else Windows-1252,
-     * the commonest encoding of old Western files (common practice, no source).
-     */
+    /** Decodes a file, in the encoding that a person chose or else in the one that its bytes speak for. */
     public static function fromBytes(string $bytes, ?Encoding $chosen = null): self
     {
-        [$marked, $markLength] = match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => [Encoding::Utf8, 3],
-            str_starts_with($bytes, "\xFF\xFE") => [Encoding::Utf16Le, 2],
-            str_starts_with($bytes, "\xFE\xFF") => [Encoding::Utf16Be, 2],
-            default => [null, 0],
-        };
-        $encoding = $chosen ?? $marked ?? (mb_check_encoding($bytes, 'UTF-8') ? Encoding::Utf8 : Encoding::Windows1252);
-        $hasBom = null !== $marked && $encoding === $marked;
+        $guess = EncodingGuess::of($bytes);
+        $encoding = $chosen ?? $guess->encoding;
+        $hasBom = $guess->markLength > 0 && $encoding === $guess->encoding;
+        $bytes = $hasBom ? substr($bytes, $guess->markLength) : $bytes;
+        $text = $encoding->decode($bytes);
+        // Those that were in a UTF-8 file already were lost before.
+        $lost = substr_count($text, "\u{FFFD}") - (Encoding::Utf8 === $encoding ? substr_count($bytes, "\u{FFFD}") : 0);
 
-        return new self($encoding->decode($hasBom ? substr($bytes, $markLength) : $bytes), $encoding, $hasBom);
+        return new self($text, $encoding, $hasBom, max(0, $lost), null === $chosen ? $guess->certainty : Certainty::Certain);
     }
 
     /** The same text, once its file is agreed to be saved as plain UTF-8. */

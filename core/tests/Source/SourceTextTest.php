@@ -22,6 +22,10 @@ final class SourceTextTest extends TestCase
         yield 'UTF-8 with a mark' => ["\xEF\xBB\xBF".self::TEXT, Encoding::Utf8, true];
         yield 'UTF-16 little-endian with a mark' => ["\xFF\xFE".mb_convert_encoding(self::TEXT, 'UTF-16LE', 'UTF-8'), Encoding::Utf16Le, true];
         yield 'UTF-16 big-endian with a mark' => ["\xFE\xFF".mb_convert_encoding(self::TEXT, 'UTF-16BE', 'UTF-8'), Encoding::Utf16Be, true];
+        yield 'UTF-16 big-endian without a mark' => [mb_convert_encoding(self::TEXT, 'UTF-16BE', 'UTF-8'), Encoding::Utf16Be, false];
+        yield 'UTF-16 little-endian without a mark' => [mb_convert_encoding(self::TEXT, 'UTF-16LE', 'UTF-8'), Encoding::Utf16Le, false];
+        yield 'UTF-32 with a mark' => ["\xFF\xFE\x00\x00".mb_convert_encoding(self::TEXT, 'UTF-32LE', 'UTF-8'), Encoding::Utf32Le, true];
+        yield 'UTF-32 without a mark' => [mb_convert_encoding(self::TEXT, 'UTF-32BE', 'UTF-8'), Encoding::Utf32Be, false];
         yield 'Windows-1252' => [mb_convert_encoding(self::TEXT, 'Windows-1252', 'UTF-8'), Encoding::Windows1252, false];
     }
 
@@ -55,6 +59,14 @@ final class SourceTextTest extends TestCase
         yield 'windows-1252' => [Encoding::Windows1252, 'cp1252'];
         yield 'windows-1253' => [Encoding::Windows1253, 'cp1253'];
         yield 'windows-1254' => [Encoding::Windows1254, 'cp1254'];
+        yield 'windows-1255' => [Encoding::Windows1255, 'cp1255'];
+        yield 'windows-1256' => [Encoding::Windows1256, 'cp1256'];
+        yield 'windows-1257' => [Encoding::Windows1257, 'cp1257'];
+        yield 'windows-1258' => [Encoding::Windows1258, 'cp1258'];
+        yield 'ISO-8859-5' => [Encoding::Cyrillic, 'iso-8859-5'];
+        yield 'ISO-8859-7' => [Encoding::Greek, 'iso-8859-7'];
+        yield 'ISO-8859-9' => [Encoding::Latin5, 'iso-8859-9'];
+        yield 'KOI8-R' => [Encoding::Koi8R, 'koi8-r'];
         yield 'ISO-8859-1' => [Encoding::Latin1, 'iso-8859-1'];
         yield 'ISO-8859-2' => [Encoding::Latin2, 'iso-8859-2'];
         yield 'ISO-8859-15' => [Encoding::Latin9, 'iso-8859-15'];

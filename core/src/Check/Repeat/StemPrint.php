@@ -42,8 +42,9 @@ final readonly class StemPrint
             return null;
         }
         $telling = [];
+        $names = $wording->namesInCapitals();
         foreach ($wording->stemWords as $word) {
-            if (isset($wording->words?->negative[$word]) || !isset($wording->words?->function[$word])) {
+            if (isset($wording->words?->negative[$word]) || !isset($wording->words?->function[$word]) || \in_array($word, $names, true)) {
                 $telling[] = self::withoutPlural($word);
             }
         }
