@@ -10,6 +10,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Handover\Conversion;
 use Notagram\Handover\Json\QuestionJson;
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockReading;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -46,7 +47,7 @@ final class LawsTest extends TestCase
                     self::assertTrue($whole->contains($finding->span), "{$finding->code} reaches out of its block in:\n{$text}");
                 }
                 $end = 0;
-                foreach ($placed->reading->tokens as $token) {
+                foreach ($placed->reading->tokens() as $token) {
                     self::assertGreaterThanOrEqual($end, $token->start, "Tokens overlap in:\n{$text}");
                     self::assertGreaterThan($token->start, $token->end);
                     $end = $token->end;
@@ -54,7 +55,7 @@ final class LawsTest extends TestCase
                 self::assertLessThanOrEqual($whole->end, $end);
                 foreach ($placed->reading->question?->options() ?? [] as $option) {
                     self::assertTrue($whole->contains($option->span));
-                    self::assertTrue($option->span->contains($option->mark));
+                    self::assertTrue($option->span->contains($option->mark()));
                 }
             }
             self::assertSame(\strlen($text), $covered);
@@ -70,8 +71,8 @@ final class LawsTest extends TestCase
                 $id = $placed->block->idIn($text, $fixture->notation()->id());
                 $alone = new Block($placed->block->kind, 0, $placed->block->end - $placed->block->start, $placed->block->touchesPrevious, $placed->block->touchesNext, $placed->block->startsMidLine);
                 $reading = $fixture->notation()->reader()->read($alone, $placed->block->textIn($text));
-                self::assertEquals($placed->reading, $reading);
-                self::assertEquals($byId[$id] ??= $reading, $reading, 'Two blocks with one name read differently.');
+                self::assertEquals(self::partsOf($placed->reading), self::partsOf($reading));
+                self::assertEquals($byId[$id] ??= self::partsOf($reading), self::partsOf($reading), 'Two blocks with one name read differently.');
             }
         }
     }
@@ -126,6 +127,12 @@ final class LawsTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @return list<mixed> */
+    private static function partsOf(BlockReading $reading): array
+    {
+        return [$reading->kind, $reading->question, $reading->findings, $reading->tokens(), $reading->category, $reading->comments, $reading->switchedOff];
     }
 
     /** @return array<string, mixed> what two readings of a question must share */

@@ -8,6 +8,8 @@ use Notagram\Finding\Finding;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Question;
 
 /** Runs the rules. */
 final readonly class Checker
@@ -24,18 +26,30 @@ final readonly class Checker
     /** Nearly all blocks are of plain characters, of which no rule of the text has anything to say. */
     private const UNUSUAL = '/[^\t\r\n\x20-\x7E]/';
 
+    /** What markup begins with. */
+    private const MARKUP = '<$\\!';
+
     /** @var list<TextRule> */
     private array $textRules;
     /** @var list<QuestionRule> */
     private array $questionRules;
+    /** @var list<QuestionRule> */
+    private array $severalRules;
     /** @var list<WordingRule> */
-    private array $wordingRules;
+    private array $stemRules;
+    /** @var list<WordingRule> */
+    private array $optionRules;
+    /** @var list<WordingRule> */
+    private array $markupRules;
 
     public function __construct()
     {
         $this->textRules = Rules::ofText();
         $this->questionRules = Rules::ofQuestion();
-        $this->wordingRules = Rules::ofWording();
+        $this->severalRules = Rules::ofSeveralAnswers();
+        $this->stemRules = Rules::ofStem();
+        $this->optionRules = Rules::ofOptions();
+        $this->markupRules = Rules::ofMarkup();
     }
 
     /**
@@ -56,16 +70,8 @@ final readonly class Checker
             }
         }
         if (null !== $reading->question) {
-            foreach ($this->questionRules as $rule) {
-                foreach ($rule->check($reading->question) as $finding) {
-                    $findings[] = $finding;
-                }
-            }
-            $wording = new Wording($reading->question);
-            foreach ($this->wordingRules as $rule) {
-                foreach ($rule->check($wording) as $finding) {
-                    $findings[] = $finding;
-                }
+            foreach ($this->findingsOf($reading->question, false !== strpbrk($text, self::MARKUP)) as $finding) {
+                $findings[] = $finding;
             }
         }
         if ([] === $findings) {
@@ -73,6 +79,27 @@ final readonly class Checker
         }
         $findings = self::withOff(self::withoutWhatWasSaid($findings), [...$reading->switchedOff, ...$switchedOff]);
         usort($findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function findingsOf(Question $question, bool $mayHoldMarkup): array
+    {
+        $findings = [];
+        $rules = $question->answers instanceof MultipleResponse ? [...$this->questionRules, ...$this->severalRules] : $this->questionRules;
+        foreach ($rules as $rule) {
+            foreach ($rule->check($question) as $finding) {
+                $findings[] = $finding;
+            }
+        }
+        $wording = new Wording($question);
+        $rules = [] === $wording->options ? $this->stemRules : [...$this->stemRules, ...$this->optionRules];
+        foreach ($mayHoldMarkup ? [...$rules, ...$this->markupRules] : $rules as $rule) {
+            foreach ($rule->check($wording) as $finding) {
+                $findings[] = $finding;
+            }
+        }
 
         return $findings;
     }

@@ -23,10 +23,13 @@ enum Language: string
      */
     public static function of(array $words): ?self
     {
+        $known = self::functionWords();
         $times = [];
         foreach ($words as $word) {
-            foreach (self::functionWords()[$word] ?? [] as $language) {
-                $times[$language] = ($times[$language] ?? 0) + 1;
+            if (isset($known[$word])) {
+                foreach ($known[$word] as $language) {
+                    $times[$language] = ($times[$language] ?? 0) + 1;
+                }
             }
         }
         if ([] === $times) {
@@ -44,8 +47,10 @@ enum Language: string
         if (null === $known) {
             $known = [];
             foreach (self::cases() as $language) {
-                foreach (array_keys(Words::in($language)->function) as $word) {
-                    $known[$word][] = $language->value;
+                foreach (Words::in($language)->kinds as $word => $kind) {
+                    if (0 !== ($kind & Words::FUNCTION)) {
+                        $known[$word][] = $language->value;
+                    }
                 }
             }
         }

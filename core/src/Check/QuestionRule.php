@@ -10,6 +10,6 @@ use Notagram\Question\Question;
 /** Says what one question alone shows. Pure: it sees no notation, database or clock. */
 interface QuestionRule
 {
-    /** @return iterable<Finding> */
-    public function check(Question $question): iterable;
+    /** @return list<Finding> */
+    public function check(Question $question): array;
 }

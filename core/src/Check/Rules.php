@@ -19,30 +19,45 @@ final class Rules
         ];
     }
 
-    /** @return list<QuestionRule> */
+    /** @return list<QuestionRule> of any question */
     public static function ofQuestion(): array
     {
         return [
             new Rule\Marking\NoRightAnswer(),
             new Rule\Marking\WeightRange(),
-            new Rule\Marking\WeightsOver(),
             new Rule\Marking\WeightsUnder(),
-            new Rule\Marking\TickAllPays(),
-            new Rule\Marking\EveryOption(),
             new Rule\Marking\SameAnswerTwice(),
             new Rule\Marking\NumberOverlap(),
         ];
     }
 
-    /** @return list<WordingRule> */
-    public static function ofWording(): array
+    /** @return list<QuestionRule> of several answers */
+    public static function ofSeveralAnswers(): array
+    {
+        return [
+            new Rule\Marking\WeightsOver(),
+            new Rule\Marking\TickAllPays(),
+            new Rule\Marking\EveryOption(),
+        ];
+    }
+
+    /** @return list<WordingRule> of any stem */
+    public static function ofStem(): array
     {
         return [
             new Rule\Craft\StemEmpty(),
             new Rule\Craft\StemNoEndMark(),
             new Rule\Craft\StemLowerCaseStart(),
-            new Rule\Craft\NegativeUnmarked(),
             new Rule\Craft\DatedWording(),
+            new Rule\Marking\TypedVariants(),
+        ];
+    }
+
+    /** @return list<WordingRule> of questions with options */
+    public static function ofOptions(): array
+    {
+        return [
+            new Rule\Craft\NegativeUnmarked(),
             new Rule\Craft\AllOfTheAbove(),
             new Rule\Craft\NoneOfTheAbove(),
             new Rule\Craft\LongestIsRight(),
@@ -53,12 +68,18 @@ final class Rules
             new Rule\Craft\AbsoluteWordInDistractor(),
             new Rule\Craft\TooFewOptions(),
             new Rule\Craft\TooManyOptions(),
+        ];
+    }
+
+    /** @return list<WordingRule> of questions that may hold HTML, pictures or formulas */
+    public static function ofMarkup(): array
+    {
+        return [
             new Rule\Craft\PictureWithoutText(),
             new Rule\Craft\PictureMissing(),
             new Rule\Craft\HtmlUnbalanced(),
             new Rule\Craft\HtmlRemoved(),
             new Rule\Craft\FormulaUnreadable(),
-            new Rule\Marking\TypedVariants(),
         ];
     }
 

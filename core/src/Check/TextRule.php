@@ -9,6 +9,6 @@ use Notagram\Finding\Finding;
 /** Says what the characters of one block show, whatever they mean. */
 interface TextRule
 {
-    /** @return iterable<Finding> */
-    public function check(string $text): iterable;
+    /** @return list<Finding> */
+    public function check(string $text): array;
 }

@@ -22,10 +22,14 @@ final class Wording
     /** @var list<string> in lower case */
     public readonly array $stemWords;
     public readonly ?Words $words;
+    /** What words of which kinds the stem has, as bits of {@see Words}. */
+    public readonly int $stemKinds;
     /** @var list<Option> */
     public readonly array $options;
     /** @var ?list<string> */
     private ?array $optionTexts = null;
+    private ?string $optionLines = null;
+    private ?bool $leansOnOthers = null;
 
     public function __construct(public readonly Question $question)
     {
@@ -36,6 +40,11 @@ final class Wording
         $hasNames = 1 === preg_match('/[A-Z]{2}/', $this->stem) && 1 === preg_match('/\p{Ll}/u', $this->stem);
         $language = Language::of($hasNames ? array_values(array_diff($this->stemWords, $this->namesInCapitals())) : $this->stemWords);
         $this->words = null === $language ? null : Words::in($language);
+        $kinds = 0;
+        foreach (null === $this->words ? [] : $this->stemWords as $word) {
+            $kinds |= $this->words->kinds[$word] ?? 0;
+        }
+        $this->stemKinds = $kinds;
     }
 
     public function type(): QuestionType
@@ -47,6 +56,21 @@ final class Wording
     public function optionTexts(): array
     {
         return $this->optionTexts ??= array_map(static fn (Option $option) => $option->text->plain(), $this->options);
+    }
+
+    /** The options in small letters, one a line. */
+    public function optionLines(): string
+    {
+        return $this->optionLines ??= self::lower(implode("\n", $this->optionTexts()));
+    }
+
+    /** Whether an option speaks of the others: all or none of the above, both A and C. */
+    public function leansOnOthers(): bool
+    {
+        return $this->leansOnOthers ??= null !== $this->words && (
+            1 === preg_match($this->words->allOfTheAbove, $this->optionLines())
+            || 1 === preg_match($this->words->noneOfTheAbove, $this->optionLines())
+            || 1 === preg_match($this->words->otherOptions, $this->optionLines()));
     }
 
     /** @return list<string> words of the stem that are written in capitals, in small letters */
@@ -98,10 +122,15 @@ final class Wording
     /** @return list<string> in lower case */
     public static function wordsOf(string $text): array
     {
-        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $text);
-        $lower = $isPlain ? strtolower($text) : str_replace('’', "'", mb_strtolower($text, 'UTF-8'));
-        preg_match_all($isPlain ? self::PLAIN_WORD : self::WORD, $lower, $matches);
+        $lower = self::lower($text);
+        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $lower);
+        preg_match_all($isPlain ? self::PLAIN_WORD : self::WORD, $isPlain ? $lower : str_replace('’', "'", $lower), $matches);
 
         return $matches[0];
+    }
+
+    private static function lower(string $text): string
+    {
+        return 1 === preg_match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
     }
 }

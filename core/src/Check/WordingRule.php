@@ -9,6 +9,6 @@ use Notagram\Finding\Finding;
 /** Says what the words of one question show. Pure, as a {@see QuestionRule} is. */
 interface WordingRule
 {
-    /** @return iterable<Finding> */
-    public function check(Wording $wording): iterable;
+    /** @return list<Finding> */
+    public function check(Wording $wording): array;
 }

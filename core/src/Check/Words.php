@@ -7,27 +7,29 @@ namespace Notagram\Check;
 /** What the rules of craft know of one language; its words stand in data/words. */
 final readonly class Words
 {
+    // What a word is, as bits.
+    public const FUNCTION = 1;
+    public const NEGATIVE = 2;
+    public const ARTICLE = 4;
+    public const BEGINS_DATED = 8;
+
     /**
-     * @param array<string, true> $function       the little words that every text is full of
-     * @param array<string, true> $negative
-     * @param array<string, true> $absolute
-     * @param array<string, true> $articles       indefinite ones
+     * @param array<string, int>  $kinds    each word of which something is known, with what it is
      * @param array<string, true> $true
      * @param array<string, true> $false
-     * @param list<string>        $numbers        from zero on
-     * @param string              $dated          a pattern that finds a dated word or phrase
-     * @param string              $allOfTheAbove  a pattern that matches a whole option, as are the next two
-     * @param string              $otherOptions   “both A and C”
+     * @param list<string>        $numbers  from zero on
+     * @param string              $dated    a pattern that finds a dated word or phrase
+     * @param string              $absolute a pattern that finds “always” and its like
+     * @param string              $allOfTheAbove a pattern that matches a whole line, as are the next two
+     * @param string              $otherOptions “both A and C”
      */
     private function __construct(
-        public array $function,
-        public array $negative,
-        public array $absolute,
-        public array $articles,
+        public array $kinds,
         public array $true,
         public array $false,
         public array $numbers,
         public string $dated,
+        public string $absolute,
         public string $allOfTheAbove,
         public string $noneOfTheAbove,
         public string $otherOptions,
@@ -42,40 +44,46 @@ final readonly class Words
         return $loaded[$language->value] ??= self::load($language);
     }
 
+    public function is(string $word, int $kind): bool
+    {
+        return 0 !== (($this->kinds[$word] ?? 0) & $kind);
+    }
+
     private static function load(Language $language): self
     {
         /** @var array{function: list<string>, negative: list<string>, dated: list<string>, absolute: list<string>, articles: list<string>, true: list<string>, false: list<string>, numbers: list<string>, allOfTheAbove: string, noneOfTheAbove: string, otherOptions: string} $lists */
         $lists = require __DIR__."/../../data/words/{$language->value}.php";
-        $dated = implode('|', array_map(static fn (string $phrase) => preg_quote($phrase, '/'), $lists['dated']));
-        $letter = '[(“"\']?[a-h][)”"\']?';
+        $kinds = [];
+        $firstOf = static fn (string $phrase): string => explode(' ', $phrase)[0];
+        foreach ([[$lists['function'], self::FUNCTION], [$lists['negative'], self::NEGATIVE], [$lists['articles'], self::ARTICLE], [array_map($firstOf, $lists['dated']), self::BEGINS_DATED]] as [$words, $kind]) {
+            foreach ($words as $word) {
+                $kinds[$word] = ($kinds[$word] ?? 0) | $kind;
+            }
+        }
 
         return new self(
-            self::set($lists['function']),
-            self::set($lists['negative']),
-            self::set($lists['absolute']),
-            self::set($lists['articles']),
-            self::set($lists['true']),
-            self::set($lists['false']),
+            $kinds,
+            array_fill_keys($lists['true'], true),
+            array_fill_keys($lists['false'], true),
             $lists['numbers'],
-            "/(?<![\\p{L}\\p{N}-])(?:{$dated})(?![\\p{L}\\p{N}-])/u",
-            self::wholeOption($lists['allOfTheAbove']),
-            self::wholeOption($lists['noneOfTheAbove']),
-            self::wholeOption(str_replace('{L}', $letter, $lists['otherOptions'])),
+            self::anyOf($lists['dated']),
+            self::anyOf($lists['absolute']),
+            self::wholeLine($lists['allOfTheAbove']),
+            self::wholeLine($lists['noneOfTheAbove']),
+            self::wholeLine(str_replace('{L}', '[(“"\']?[a-h][)”"\']?', $lists['otherOptions'])),
         );
     }
 
-    /**
-     * @param list<string> $words
-     *
-     * @return array<string, true>
-     */
-    private static function set(array $words): array
+    /** @param list<string> $phrases */
+    private static function anyOf(array $phrases): string
     {
-        return array_fill_keys($words, true);
+        $phrases = implode('|', array_map(static fn (string $phrase) => preg_quote($phrase, '/'), $phrases));
+
+        return "/(?<![\\p{L}\\p{N}-])(?:{$phrases})(?![\\p{L}\\p{N}-])/u";
     }
 
-    private static function wholeOption(string $pattern): string
+    private static function wholeLine(string $pattern): string
     {
-        return "/^(?:{$pattern})[.!]?\\z/u";
+        return "/^(?:{$pattern})[.!]?$/mu";
     }
 }

@@ -12,7 +12,7 @@ final readonly class BlockReading
 {
     /**
      * @param list<Finding> $findings    what the notation itself has to say
-     * @param list<Token>   $tokens      in order, none overlapping another
+     * @param list<Token>|(\Closure(): list<Token>) $tokens in order, none overlapping another; or how to find them, since only what is shown needs them
      * @param ?list<string> $category    the path, of a category block
      * @param list<string>  $comments    of a comment block, without their marks
      * @param list<string>  $switchedOff codes that the author does not want to hear of here
@@ -21,10 +21,16 @@ final readonly class BlockReading
         public BlockKind $kind,
         public ?Question $question = null,
         public array $findings = [],
-        public array $tokens = [],
+        private array|\Closure $tokens = [],
         public ?array $category = null,
         public array $comments = [],
         public array $switchedOff = [],
     ) {
+    }
+
+    /** @return list<Token> */
+    public function tokens(): array
+    {
+        return \is_array($this->tokens) ? $this->tokens : ($this->tokens)();
     }
 }

@@ -11,7 +11,7 @@ final readonly class Option
 {
     /**
      * @param Span $span the whole option in the source, mark and feedback included
-     * @param Span $mark what says in the source how much it earns; empty where nothing does
+     * @param int  $markLength of what says at its start how much it earns; 0 where nothing does
      */
     public function __construct(
         public FormattedText $text,
@@ -19,7 +19,13 @@ final readonly class Option
         public bool $isKey,
         public ?FormattedText $feedback,
         public Span $span,
-        public Span $mark,
+        public int $markLength,
     ) {
+    }
+
+    /** What says in the source how much it earns; empty where nothing does. */
+    public function mark(): Span
+    {
+        return new Span($this->span->start, $this->span->start + $this->markLength);
     }
 }

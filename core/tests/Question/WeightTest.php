@@ -121,6 +121,6 @@ final class WeightTest extends TestCase
     /** @return list<Option> */
     private static function options(Weight ...$weights): array
     {
-        return array_map(static fn (Weight $weight) => new Option(new FormattedText('x'), $weight, $weight->isAboveZero(), null, new Span(0, 1), new Span(0, 1)), array_values($weights));
+        return array_map(static fn (Weight $weight) => new Option(new FormattedText('x'), $weight, $weight->isAboveZero(), null, new Span(0, 1), 1), array_values($weights));
     }
 }

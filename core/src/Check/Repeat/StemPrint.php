@@ -6,6 +6,7 @@ namespace Notagram\Check\Repeat;
 
 use Notagram\Check\Rule\Craft\Pictures;
 use Notagram\Check\Wording;
+use Notagram\Check\Words;
 use Notagram\Question\Matching;
 use Notagram\Question\Numeric;
 use Notagram\Question\Option;
@@ -44,7 +45,7 @@ final readonly class StemPrint
         $telling = [];
         $names = $wording->namesInCapitals();
         foreach ($wording->stemWords as $word) {
-            if (isset($wording->words?->negative[$word]) || !isset($wording->words?->function[$word]) || \in_array($word, $names, true)) {
+            if (true !== $wording->words?->is($word, Words::FUNCTION) || $wording->words->is($word, Words::NEGATIVE) || \in_array($word, $names, true)) {
                 $telling[] = self::withoutPlural($word);
             }
         }

@@ -303,7 +303,7 @@ final class AikenQuestion
                 null,
                 new Span($lines[0]->span->start, $lines[\count($lines) - 1]->span->end),
                 // Aiken has no mark at the option itself.
-                Span::at($lines[0]->span->start),
+                0,
             );
         }
 

@@ -6,8 +6,6 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
-use Notagram\Notation\Token;
-use Notagram\Notation\TokenKind;
 use Notagram\Question\Choice;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Option;
@@ -39,7 +37,7 @@ final class StrictQuestion
             return null;
         }
         $offset = \strlen($stem) + 1;
-        $options = $tokens = [];
+        $options = [];
         for ($index = 0; $index < $count - 1; ++$index) {
             $line = $lines[$index + 1];
             if (\ord($line[0]) !== 65 + $index) {
@@ -52,15 +50,13 @@ final class StrictQuestion
                 $index === $key,
                 null,
                 new Span($offset, $offset + 3 + \strlen($option)),
-                Span::at($offset),
+                0,
             );
-            $tokens[] = new Token(TokenKind::Answer, $offset, $offset + 3);
             $offset += \strlen($line) + 1;
         }
-        $tokens[] = new Token(TokenKind::Answer, $offset, $offset + \strlen($answer));
 
         $stem = rtrim($stem, AikenLine::BLANKS);
 
-        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText($stem), new Span(0, \strlen($stem))), [], $tokens);
+        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText($stem), new Span(0, \strlen($stem))), tokens: static fn (): array => (new AikenQuestion($text, false))->read()->tokens());
     }
 }

@@ -312,7 +312,7 @@ final class GiftAnswers
                 null === $best ? $weight->isAboveZero() : $weight->equals($best),
                 $this->feedback($entry),
                 $entry->span,
-                $entry->markSpan,
+                $entry->markSpan->length(),
             );
         }
 

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\NoBreakSpaces;
-use Notagram\Notation\Token;
-use Notagram\Notation\TokenKind;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Answers;
@@ -32,11 +31,9 @@ use Notagram\Source\Span;
  */
 final class PlainQuestion
 {
-    private const PATTERN = '/^(?:::([^\\\\:{}\r\n]++)::)?+([^\\\\{}\[\r]*+)\{([^\\\\{}\[<\r]*+)\}([^\\\\{}<\r]*+)\z/';
+    private const PATTERN = '/^(?:::([^\\\\:{}\r\n]++)::)?+([^\\\\{}\[\r]*+)\{([^\\\\{}\[<>\r]*+)\}([^\\\\{}<\r]*+)\z/';
 
-    /** @var list<Token> */
-    private array $tokens = [];
-    /** @var list<array{bool, ?Weight, string, ?string, Span, Span}> whether right, weight, text, feedback, span and mark of each entry */
+    /** @var list<array{bool, ?Weight, string, ?string, int, int, int}> whether right, weight, text, feedback, start, end and length of the mark of each entry */
     private array $entries = [];
     private int $rights = 0;
     private int $weighted = 0;
@@ -48,7 +45,7 @@ final class PlainQuestion
     /** Null where it is not that plain. */
     public static function read(string $text): ?BlockReading
     {
-        if (str_contains($text, '//') || str_contains($text, '->') || str_contains($text, "\xEF") || str_contains($text, NoBreakSpaces::SPACE) || str_contains($text, '→') || str_contains($text, '⇒') || 1 === preg_match('/[\x80-\xBF]>/', $text) || 1 !== preg_match(self::PATTERN, $text, $match)) {
+        if (str_contains($text, '//') || str_contains($text, '→') || str_contains($text, '⇒') || str_contains($text, "\xEF") || str_contains($text, NoBreakSpaces::SPACE) || 1 !== preg_match(self::PATTERN, $text, $match)) {
             return null;
         }
         [, $title, $stem, $content, $after] = $match;
@@ -59,19 +56,16 @@ final class PlainQuestion
         $open = $titleLength + \strlen($stem);
         $self = new self($content, $open + 1);
         if (0 !== $titleLength) {
-            $self->tokens[] = new Token(TokenKind::Title, 0, $titleLength);
             $title = trim($title);
             if ('' === $title || 1 === preg_match('/\s\s|\t/', $title)) {
                 return null;
             }
         }
-        $self->tokens[] = new Token(TokenKind::Answer, $open, $open + 1);
         $answers = $self->answers();
         if (null === $answers) {
             return null;
         }
         $close = $open + 1 + \strlen($content);
-        $self->tokens[] = new Token(TokenKind::Answer, $close, $close + 1);
         $stemStart = $titleLength + strspn($stem, GiftText::BLANKS);
         $stemSpan = new Span($stemStart, $stemStart + \strlen(trim($stem, GiftText::BLANKS)));
         $meant = GiftText::meant($stem);
@@ -84,7 +78,7 @@ final class PlainQuestion
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
-        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), [], $self->tokens);
+        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), tokens: static fn (): array => (new GiftQuestion($text, new Block(BlockKind::Question, 0, \strlen($text))))->read()->tokens());
     }
 
     private function answers(): ?Answers
@@ -103,7 +97,6 @@ final class PlainQuestion
         if (1 !== preg_match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $this->content, $match, 0, $first)) {
             return null;
         }
-        $this->tokens[] = new Token(TokenKind::Answer, $this->start + $first, $this->start + $first + \strlen($match[1]));
         $feedback = static fn (string $spelled): ?FormattedText => '' === trim($spelled) ? null : new FormattedText(GiftText::meant($spelled));
 
         return new TrueFalse('T' === $match[1][0] || 't' === $match[1][0], $feedback($match[2] ?? ''), $feedback($match[3] ?? ''));
@@ -115,7 +108,6 @@ final class PlainQuestion
         if (1 !== preg_match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $this->content, $match, 0, $hash)) {
             return null;
         }
-        $this->tokens[] = new Token(TokenKind::Answer, $this->start + $hash, $this->start + $hash + 1);
         $span = new Span($this->start + $hash + 1, $this->start + \strlen($this->content));
 
         return new Numeric([
@@ -148,7 +140,6 @@ final class PlainQuestion
     private function entry(bool $isRight, int $at, string $text, int $end): bool
     {
         $markEnd = $at + 1;
-        $this->tokens[] = new Token(TokenKind::Answer, $this->start + $at, $this->start + $markEnd);
         $weight = null;
         if (str_contains($text, '%')) {
             if (1 !== preg_match('/^%(-?+\d{1,9}(?:\.\d{1,5})?+)%([^%]*+)\z/', $text, $match)) {
@@ -157,13 +148,11 @@ final class PlainQuestion
             $weight = GiftEntries::weightOf($match[1]);
             $markEnd += \strlen($match[1]) + 2;
             $text = $match[2];
-            $this->tokens[] = new Token(TokenKind::Weight, $this->start + $at + 1, $this->start + $markEnd);
             $this->weighted += $isRight ? 0 : 1;
         }
         $feedback = null;
         $hash = strpos($text, '#');
         if (false !== $hash) {
-            $this->tokens[] = new Token(TokenKind::Feedback, $this->start + $markEnd + $hash, $this->start + $markEnd + $hash + 1);
             $feedback = GiftText::meant(substr($text, $hash + 1));
             $text = substr($text, 0, $hash);
         }
@@ -172,7 +161,7 @@ final class PlainQuestion
             return false;
         }
         $this->rights += $isRight ? 1 : 0;
-        $this->entries[] = [$isRight, $weight, $text, $feedback, new Span($this->start + $at, $this->start + $end), new Span($this->start + $at, $this->start + $markEnd)];
+        $this->entries[] = [$isRight, $weight, $text, $feedback, $this->start + $at, $this->start + $end, $markEnd - $at];
 
         return true;
     }
@@ -180,22 +169,25 @@ final class PlainQuestion
     /** Null where several right answers stand beside wrong ones, which is a doubt. */
     private function choiceOrTyped(): ?Answers
     {
-        if ($this->rights === \count($this->entries)) {
-            return new ShortAnswer(array_map(
-                static fn (array $entry) => new AcceptedAnswer($entry[2], $entry[1] ?? Weight::full(), null === $entry[3] ? null : new FormattedText($entry[3]), $entry[4]),
-                $this->entries,
-            ));
-        }
+        $isTyped = $this->rights === \count($this->entries);
         $isSeveral = 0 === $this->rights && $this->weighted > 0;
-        if ($this->rights > 1 || (!$isSeveral && $this->weighted > 0)) {
+        if (!$isTyped && ($this->rights > 1 || (!$isSeveral && $this->weighted > 0))) {
             return null;
         }
-        $options = [];
-        foreach ($this->entries as [$isRight, $weight, $text, $feedback, $span, $mark]) {
+        $answers = [];
+        foreach ($this->entries as [$isRight, $weight, $text, $feedback, $start, $end, $markLength]) {
             $weight ??= $isRight ? Weight::full() : Weight::none();
-            $options[] = new Option(new FormattedText($text), $weight, $weight->isAboveZero(), null === $feedback ? null : new FormattedText($feedback), $span, $mark);
+            $feedback = null === $feedback ? null : new FormattedText($feedback);
+            $span = new Span($start, $end);
+            $answers[] = $isTyped
+                ? new AcceptedAnswer($text, $weight, $feedback, $span)
+                : new Option(new FormattedText($text), $weight, $weight->isAboveZero(), $feedback, $span, $markLength);
         }
 
-        return $isSeveral ? new MultipleResponse($options) : new Choice($options);
+        return match (true) {
+            $isTyped => new ShortAnswer($answers),
+            $isSeveral => new MultipleResponse($answers),
+            default => new Choice($answers),
+        };
     }
 }

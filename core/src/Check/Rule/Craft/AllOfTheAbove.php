@@ -13,12 +13,13 @@ final readonly class AllOfTheAbove implements WordingRule
 {
     public const CODE = 'craft.all-of-the-above';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $words = $wording->words;
         $last = \count($wording->options) - 1;
-        if (null === $words || $last < 1) {
-            return;
+        if (null === $words || $last < 1 || !$wording->leansOnOthers()) {
+            return $findings;
         }
         foreach ($wording->optionTexts() as $index => $text) {
             $text = mb_strtolower($text, 'UTF-8');
@@ -29,7 +30,9 @@ final readonly class AllOfTheAbove implements WordingRule
             $span = $wording->options[$index]->span;
             $message = \sprintf('“%s” leans on the other options.', $wording->optionTexts()[$index]);
             $advice = 'Write an option of its own, or let several be right: receivers shuffle options, and whoever knows two is done.';
-            yield $names || $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+            $findings[] = $names || $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
         }
+
+        return $findings;
     }
 }

@@ -14,21 +14,22 @@ final readonly class ArticleCue implements WordingRule
 {
     public const CODE = 'craft.article-cue';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
-        if ([] === $wording->options || null === $wording->words || 1 !== preg_match('/(?<![\p{L}-])(\p{L}{1,6}\'?)\s*+(?:_{2,}+.*)?[:…]?\z/us', $wording->stem, $match)) {
-            return;
+        if (null === $wording->words || 0 === ($wording->stemKinds & Words::ARTICLE) || 1 !== preg_match('/(?<![\p{L}-])(\p{L}{1,6}\'?)\s*+(?:_{2,}+.*)?[:…]?\z/us', $wording->stem, $match)) {
+            return [];
         }
         $article = mb_strtolower($match[1], 'UTF-8');
-        if (!isset($wording->words->articles[$article]) || (self::isEnglish($wording->words) && self::allFit($article, $wording->optionTexts()))) {
-            return;
+        if (!$wording->words->is($article, Words::ARTICLE) || (self::isEnglish($wording->words) && self::allFit($article, $wording->optionTexts()))) {
+            return [];
         }
-        yield Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('The stem ends in “%s”, which does not fit every option.', $article), 'Move the article into the options.');
+
+        return [Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('The stem ends in “%s”, which does not fit every option.', $article), 'Move the article into the options.')];
     }
 
     private static function isEnglish(Words $words): bool
     {
-        return isset($words->articles['a'], $words->articles['an']);
+        return $words->is('an', Words::ARTICLE);
     }
 
     /** @param list<string> $options */

@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
+use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 
 /** Hints at words that make a question grow old: “currently”, “this year”. */
@@ -13,10 +14,12 @@ final readonly class DatedWording implements WordingRule
 {
     public const CODE = 'craft.dated-wording';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
-        if (null !== $wording->words && 1 === preg_match($wording->words->dated, mb_strtolower($wording->stem, 'UTF-8'), $match)) {
-            yield Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” will be out of date one day.', $match[0]), 'Name the year, or ask for what lasts.');
+        if (null !== $wording->words && 0 !== ($wording->stemKinds & Words::BEGINS_DATED) && 1 === preg_match($wording->words->dated, mb_strtolower($wording->stem, 'UTF-8'), $match)) {
+            return [Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” will be out of date one day.', $match[0]), 'Name the year, or ask for what lasts.')];
         }
+
+        return [];
     }
 }

@@ -17,8 +17,9 @@ final readonly class FormulaUnreadable implements WordingRule
     /** A formula between its marks; or a mark alone. */
     private const FORMULA = '/\$\$(.*?)\$\$|\\\\\((.*?)\\\\\)|\\\\\[(.*?)\\\\\]|\$\$|\\\\[(\[)\]]/s';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         foreach ($wording->textsWith('$\\') as [$text, $span]) {
             if (FormattedText::PLAIN === $text->format) {
                 continue;
@@ -28,7 +29,7 @@ final readonly class FormulaUnreadable implements WordingRule
                 $isAlone = 1 === \count($match);
                 $reason = $isAlone ? \sprintf('“%s” has no other half.', $match[0]) : self::fault($match[\count($match) - 1]);
                 if (null !== $reason) {
-                    yield Finding::doubt(
+                    $findings[] = Finding::doubt(
                         self::CODE,
                         $span,
                         \sprintf('The formula “%s” cannot be set: %s', mb_strimwidth($match[0], 0, 40, '…', 'UTF-8'), $reason),
@@ -38,6 +39,8 @@ final readonly class FormulaUnreadable implements WordingRule
                 }
             }
         }
+
+        return $findings;
     }
 
     private static function fault(string $tex): ?string

@@ -13,8 +13,9 @@ final readonly class HtmlRemoved implements WordingRule
 {
     public const CODE = 'craft.html-removed';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         foreach ($wording->textsWith('<') as [$text, $span]) {
             foreach (Tags::in($text) as [$written, $name, $isEnd, $attributes]) {
                 if ('' === $name || $isEnd) {
@@ -22,14 +23,16 @@ final readonly class HtmlRemoved implements WordingRule
                 }
                 $shown = mb_strimwidth($written, 0, 40, '…', 'UTF-8');
                 if (\in_array($name, Tags::REMOVED, true) || 1 === preg_match('/\son\w+\s*+=|javascript:/i', $attributes)) {
-                    yield Finding::doubt(self::CODE, $span, \sprintf('“%s” will be taken out by the receiver.', $shown), 'Say it without: scripts, forms and frames do not reach the pupil.');
+                    $findings[] = Finding::doubt(self::CODE, $span, \sprintf('“%s” will be taken out by the receiver.', $shown), 'Say it without: scripts, forms and frames do not reach the pupil.');
                     break;
                 }
                 if (!isset(Tags::NEEDS_END[$name])) {
-                    yield Finding::doubt(self::CODE, $span, \sprintf('“%s” looks like HTML and is none: the pupil will not see it.', $shown), 'Write &lt; for a < that is text, or set the text format to plain.');
+                    $findings[] = Finding::doubt(self::CODE, $span, \sprintf('“%s” looks like HTML and is none: the pupil will not see it.', $shown), 'Write &lt; for a < that is text, or set the text format to plain.');
                     break;
                 }
             }
         }
+
+        return $findings;
     }
 }

@@ -14,12 +14,13 @@ final readonly class HtmlUnbalanced implements WordingRule
 {
     public const CODE = 'craft.html-unbalanced';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         foreach ($wording->textsWith('<') as [$text, $span]) {
             $lone = self::loneTag($text);
             if (null !== $lone) {
-                yield Finding::doubt(
+                $findings[] = Finding::doubt(
                     self::CODE,
                     $span,
                     \sprintf('“%s” has no other half.', mb_strimwidth($lone, 0, 40, '…', 'UTF-8')),
@@ -27,6 +28,8 @@ final readonly class HtmlUnbalanced implements WordingRule
                 );
             }
         }
+
+        return $findings;
     }
 
     private static function loneTag(FormattedText $text): ?string

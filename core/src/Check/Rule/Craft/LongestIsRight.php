@@ -16,11 +16,12 @@ final readonly class LongestIsRight implements WordingRule
     /** Among short options the length tells nothing. */
     private const LONG = 20;
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $key = $wording->onlyKey();
-        if (null === $key || \count($wording->options) < 3) {
-            return;
+        if (null === $key || \count($wording->options) < 3 || \strlen($wording->optionTexts()[$key]) < self::LONG) {
+            return $findings;
         }
         $length = $longestOther = 0;
         foreach ($wording->optionTexts() as $index => $text) {
@@ -31,7 +32,9 @@ final readonly class LongestIsRight implements WordingRule
             }
         }
         if ($length >= self::LONG && 2 * $length >= 3 * $longestOther) {
-            yield Finding::hint(self::CODE, $wording->options[$key]->span, 'The right option is by far the longest.', 'Shorten it, or give another one as much detail: test-wise pupils pick the longest.');
+            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span, 'The right option is by far the longest.', 'Shorten it, or give another one as much detail: test-wise pupils pick the longest.');
         }
+
+        return $findings;
     }
 }

@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
+use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 
 /** Hints at a small “not” or “except” in a question with options: pupils who know the answer overlook it. */
@@ -13,18 +14,21 @@ final readonly class NegativeUnmarked implements WordingRule
 {
     public const CODE = 'craft.negative-unmarked';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
-        if ([] === $wording->options || null === $wording->words) {
-            return;
+        $findings = [];
+        if (null === $wording->words || 0 === ($wording->stemKinds & Words::NEGATIVE)) {
+            return $findings;
         }
         foreach ($wording->stemWords as $word) {
-            if (isset($wording->words->negative[$word]) && self::isPlain($word, $wording->question->stem->text)) {
-                yield Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” is easily overlooked.', $word), 'Ask the other way round, or write it in capitals or bold.');
+            if ($wording->words->is($word, Words::NEGATIVE) && self::isPlain($word, $wording->question->stem->text)) {
+                $findings[] = Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” is easily overlooked.', $word), 'Ask the other way round, or write it in capitals or bold.');
 
-                return;
+                return $findings;
             }
         }
+
+        return $findings;
     }
 
     /** In small letters, and not within marks or tags of emphasis. */

@@ -13,12 +13,13 @@ final readonly class NoneOfTheAbove implements WordingRule
 {
     public const CODE = 'craft.none-of-the-above';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $words = $wording->words;
         $last = \count($wording->options) - 1;
-        if (null === $words || $last < 1) {
-            return;
+        if (null === $words || $last < 1 || !$wording->leansOnOthers()) {
+            return $findings;
         }
         foreach ($wording->optionTexts() as $index => $text) {
             if (1 !== preg_match($words->noneOfTheAbove, mb_strtolower($text, 'UTF-8'))) {
@@ -27,7 +28,9 @@ final readonly class NoneOfTheAbove implements WordingRule
             $span = $wording->options[$index]->span;
             $message = \sprintf('“%s” leans on the other options.', $text);
             $advice = 'Write an option of its own: who picks this one has not shown what is right.';
-            yield $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+            $findings[] = $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
         }
+
+        return $findings;
     }
 }

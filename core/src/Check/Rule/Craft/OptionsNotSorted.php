@@ -16,17 +16,18 @@ final readonly class OptionsNotSorted implements WordingRule
 
     private const NUMBER = '/^([-−]?\d[\d.,  ]{0,20}(?:-\d\d-\d\d)?)(?<! )( ?(?:[%°€$£]|\p{L}{1,12})?[.]?)\z/u';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $count = \count($wording->options);
-        if ($count < 3) {
-            return;
+        if ($count < 3 || 1 !== preg_match('/^[-−]?\d/', $wording->optionTexts()[0])) {
+            return $findings;
         }
         $values = [];
         $unit = null;
         foreach ($wording->optionTexts() as $text) {
             if (1 !== preg_match(self::NUMBER, $text, $match) || ($unit ??= $match[2]) !== $match[2]) {
-                return;
+                return $findings;
             }
             $values[] = self::value($match[1]);
         }
@@ -34,13 +35,15 @@ final readonly class OptionsNotSorted implements WordingRule
         sort($up);
         rsort($down);
         if ($values !== $up && $values !== $down) {
-            yield Finding::hint(
+            $findings[] = Finding::hint(
                 self::CODE,
                 new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
                 'The options are numbers, and stand in no order.',
                 'Put them in order: who knows the answer finds it at once.',
             );
         }
+
+        return $findings;
     }
 
     private static function value(string $number): float

@@ -16,11 +16,12 @@ final readonly class OptionsRepeatWords implements WordingRule
 
     private const LEAST_WORDS = 2;
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $count = \count($wording->options);
-        if ($count < 3) {
-            return;
+        if ($count < 3 || 0 !== strncmp($wording->optionTexts()[0], $wording->optionTexts()[1], 3)) {
+            return $findings;
         }
         $shared = explode(' ', $wording->optionTexts()[0]);
         foreach ($wording->optionTexts() as $text) {
@@ -30,15 +31,17 @@ final readonly class OptionsRepeatWords implements WordingRule
                 ++$same;
             }
             if ($same < self::LEAST_WORDS || \count($words) <= self::LEAST_WORDS) {
-                return;
+                return $findings;
             }
             $shared = \array_slice($shared, 0, $same);
         }
-        yield Finding::hint(
+        $findings[] = Finding::hint(
             self::CODE,
             new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
             \sprintf('Every option begins with “%s”.', implode(' ', $shared)),
             'Move these words into the stem.',
         );
+
+        return $findings;
     }
 }

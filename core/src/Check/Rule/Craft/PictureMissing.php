@@ -13,12 +13,13 @@ final readonly class PictureMissing implements WordingRule
 {
     public const CODE = 'craft.picture-missing';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         foreach ($wording->textsWith('<!') as [$text, $span]) {
             foreach (Pictures::in($text) as [$source]) {
                 if (1 !== preg_match('~^(?:data:image/|https?://)~i', $source)) {
-                    yield Finding::doubt(
+                    $findings[] = Finding::doubt(
                         self::CODE,
                         $span,
                         '' === $source ? 'A picture names no file.' : \sprintf('The picture “%s” does not come with this text.', mb_strimwidth($source, 0, 60, '…', 'UTF-8')),
@@ -27,5 +28,7 @@ final readonly class PictureMissing implements WordingRule
                 }
             }
         }
+
+        return $findings;
     }
 }

@@ -13,14 +13,17 @@ final readonly class PictureWithoutText implements WordingRule
 {
     public const CODE = 'craft.picture-without-text';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         foreach ($wording->textsWith('<!') as [$text, $span]) {
             foreach (Pictures::in($text) as [, $alternative]) {
                 if ('' === $alternative) {
-                    yield Finding::hint(self::CODE, $span, 'A picture has no text for those who cannot see it.', 'Say in its alternative text what it shows.');
+                    $findings[] = Finding::hint(self::CODE, $span, 'A picture has no text for those who cannot see it.', 'Say in its alternative text what it shows.');
                 }
             }
         }
+
+        return $findings;
     }
 }

@@ -14,11 +14,13 @@ final readonly class StemEmpty implements WordingRule
 {
     public const CODE = 'craft.stem-empty';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
         $stem = $wording->question->stem;
         if ('' === trim($wording->stem, " _\u{A0}") && !str_contains($stem->text, '<img') && !str_contains($stem->text, '![') && QuestionType::Stimulus !== $wording->type()) {
-            yield Finding::fault(self::CODE, $wording->question->stemSpan, 'This question has no stem: nothing is asked.', 'Write what the pupil is to answer.');
+            return [Finding::fault(self::CODE, $wording->question->stemSpan, 'This question has no stem: nothing is asked.', 'Write what the pupil is to answer.')];
         }
+
+        return [];
     }
 }

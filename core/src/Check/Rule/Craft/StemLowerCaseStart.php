@@ -14,11 +14,14 @@ final readonly class StemLowerCaseStart implements WordingRule
 {
     public const CODE = 'craft.stem-lower-case-start';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
-        if (1 === preg_match('/^["\'“«(¿¡]*+(?!\p{Ll}\p{Lu}|\p{Ll}[\d(=_^]|\p{Ll}\z)\p{Ll}/u', $wording->stem)) {
+        if (!ctype_upper($wording->stem[0] ?? 'A') && 1 === preg_match('/^["\'“«(¿¡]*+(?!\p{Ll}\p{Lu}|\p{Ll}[\d(=_^]|\p{Ll}\z)\p{Ll}/u', $wording->stem)) {
             $start = $wording->question->stemSpan->start;
-            yield Finding::hint(self::CODE, new Span($start, $start + \strlen(mb_substr($wording->stem, 0, 1, 'UTF-8'))), 'The stem begins with a small letter.', 'Begin it with a capital, unless its first word is always written small.');
+
+            return [Finding::hint(self::CODE, new Span($start, $start + \strlen(mb_substr($wording->stem, 0, 1, 'UTF-8'))), 'The stem begins with a small letter.', 'Begin it with a capital, unless its first word is always written small.')];
         }
+
+        return [];
     }
 }

@@ -18,14 +18,16 @@ final readonly class StemNoEndMark implements WordingRule
     /** A mark of any script, perhaps with quotes or brackets after it; or a rule to fill in, code, or a formula. */
     private const ENDS_WELL = '/(?:[.?!:;…。？！：؟۔।՞]|_{2,})["\'”’»)\]\s]*+\z|[`$}>|]\z|\\\\[)\]]\z/u';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
         $type = $wording->type();
-        if (QuestionType::Gap === $type || QuestionType::Stimulus === $type || '' === $wording->stem) {
-            return;
+        if (QuestionType::Gap === $type || QuestionType::Stimulus === $type || '' === $wording->stem || str_contains('.?!:', $wording->stem[-1])) {
+            return [];
         }
         if (1 !== preg_match(self::ENDS_WELL, $wording->stem)) {
-            yield Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end), 'The stem ends without a mark.', 'End it with a question mark, a full stop or a colon.');
+            return [Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end), 'The stem ends without a mark.', 'End it with a question mark, a full stop or a colon.')];
         }
+
+        return [];
     }
 }

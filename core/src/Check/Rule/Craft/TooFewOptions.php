@@ -17,18 +17,21 @@ final readonly class TooFewOptions implements WordingRule
 {
     public const CODE = 'craft.too-few-options';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         if (QuestionType::Choice !== $wording->type() || 2 !== \count($wording->options)) {
-            return;
+            return $findings;
         }
         [$one, $other] = array_map(static fn (string $text) => mb_strtolower($text, 'UTF-8'), $wording->optionTexts());
         foreach (Language::cases() as $language) {
             $words = Words::in($language);
             if ((isset($words->true[$one]) && isset($words->false[$other])) || (isset($words->false[$one]) && isset($words->true[$other]))) {
-                return;
+                return $findings;
             }
         }
-        yield Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.');
+        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.');
+
+        return $findings;
     }
 }

@@ -17,11 +17,13 @@ final readonly class TooManyOptions implements WordingRule
     /** Common practice, no source: tests seldom go beyond five. */
     private const MOST = 6;
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
         $count = \count($wording->options);
         if ($count > self::MOST) {
-            yield Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), \sprintf('There are %d options.', $count), 'Three or four good ones do; drop those that nobody picks.');
+            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), \sprintf('There are %d options.', $count), 'Three or four good ones do; drop those that nobody picks.')];
         }
+
+        return [];
     }
 }

@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
+use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 
 /** Hints at a telling word of the stem that stands in the right option and in no other. */
@@ -16,15 +17,21 @@ final readonly class WordSharedWithKey implements WordingRule
     /** Shorter words are seldom rare. */
     private const TELLING = 5;
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $key = $wording->onlyKey();
         if (null === $key || \count($wording->options) < 3) {
-            return;
+            return $findings;
         }
-        $ofKey = array_flip(Wording::wordsOf($wording->optionTexts()[$key]));
+        $lines = $wording->optionLines();
+        $ofKey = null;
         foreach ($wording->stemWords as $word) {
-            if (!isset($ofKey[$word]) || mb_strlen($word, 'UTF-8') < self::TELLING || isset($wording->words?->function[$word])) {
+            if (\strlen($word) < self::TELLING || !str_contains($lines, $word) || mb_strlen($word, 'UTF-8') < self::TELLING || true === $wording->words?->is($word, Words::FUNCTION)) {
+                continue;
+            }
+            $ofKey ??= array_flip(Wording::wordsOf($wording->optionTexts()[$key]));
+            if (!isset($ofKey[$word])) {
                 continue;
             }
             foreach ($wording->optionTexts() as $index => $text) {
@@ -32,9 +39,11 @@ final readonly class WordSharedWithKey implements WordingRule
                     continue 2;
                 }
             }
-            yield Finding::hint(self::CODE, $wording->options[$key]->span, \sprintf('“%s” stands in the stem and in the right option alone.', $word), 'Say it in other words, or use the word in a wrong option too: it gives the answer away.');
+            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span, \sprintf('“%s” stands in the stem and in the right option alone.', $word), 'Say it in other words, or use the word in a wrong option too: it gives the answer away.');
 
-            return;
+            return $findings;
         }
+
+        return $findings;
     }
 }

@@ -16,21 +16,22 @@ final readonly class EveryOption implements QuestionRule
 {
     public const CODE = 'marking.every-option';
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
         if (!$question->answers instanceof MultipleResponse) {
-            return;
+            return [];
         }
         $options = $question->answers->options;
         $count = \count($options);
         if ($count < 2 || [] !== array_filter($options, static fn (Option $option) => !$option->isKey)) {
-            return;
+            return [];
         }
-        yield Finding::doubt(
+
+        return [Finding::doubt(
             self::CODE,
             new Span($options[0]->span->start, $options[$count - 1]->span->end),
             'Every option is right.',
             'Add a wrong one, or ask which does not belong.',
-        );
+        )];
     }
 }

@@ -23,25 +23,50 @@ final readonly class NoRightAnswer implements QuestionRule
 {
     public const CODE = 'marking.none';
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
         $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
         $isMarked = match (true) {
-            $answers instanceof Choice, $answers instanceof MultipleResponse => [] !== array_filter($answers->options, static fn (Option $option) => $option->isKey),
+            $answers instanceof Choice, $answers instanceof MultipleResponse => self::hasKey($answers->options),
             $answers instanceof TrueFalse => null !== $answers->answer,
-            $answers instanceof ShortAnswer => [] !== array_filter($answers->accepted, static fn (AcceptedAnswer $answer) => $answer->weight->isAboveZero()),
-            $answers instanceof Numeric => [] !== array_filter($answers->numbers, static fn (AcceptedNumber $number) => $number->weight->isAboveZero()),
+            $answers instanceof ShortAnswer => self::earns($answers->accepted),
+            $answers instanceof Numeric => self::earns($answers->numbers),
             default => true,
         };
         if ($isMarked) {
-            return;
+            return [];
         }
         $spans = array_map(static fn (Option|AcceptedAnswer $one) => $one->span, [...$question->options(), ...$question->accepted()]);
-        yield Finding::fault(
+
+        return [Finding::fault(
             self::CODE,
             [] === $spans ? Span::at(0) : new Span($spans[0]->start, $spans[\count($spans) - 1]->end),
             'No answer is marked as right.',
             'Mark the right one: without it nobody can earn a point.',
-        );
+        )];
+    }
+
+    /** @param list<Option> $options */
+    private static function hasKey(array $options): bool
+    {
+        foreach ($options as $option) {
+            if ($option->isKey) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<AcceptedAnswer|AcceptedNumber> $accepted */
+    private static function earns(array $accepted): bool
+    {
+        foreach ($accepted as $one) {
+            if ($one->weight->isAboveZero()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

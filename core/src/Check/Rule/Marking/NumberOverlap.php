@@ -19,11 +19,12 @@ final readonly class NumberOverlap implements QuestionRule
     /** Each is compared with each other: beyond this, nobody means them all. */
     private const MAX_NUMBERS = 200;
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
+        $findings = [];
         $numbers = $question->answers instanceof Numeric ? $question->answers->numbers : [];
         if (\count($numbers) < 2 || \count($numbers) > self::MAX_NUMBERS) {
-            return;
+            return $findings;
         }
         $ranges = array_map(self::range(...), $numbers);
         foreach ($numbers as $index => $number) {
@@ -36,7 +37,7 @@ final readonly class NumberOverlap implements QuestionRule
                 $isNarrower = $high->minus($low)->isLessThan($otherHigh->minus($otherLow));
                 [$narrow, $wide] = $isNarrower ? [$number, $numbers[$earlier]] : [$numbers[$earlier], $number];
                 if (!$narrow->weight->isGreaterThan($wide->weight)) {
-                    yield Finding::doubt(
+                    $findings[] = Finding::doubt(
                         self::CODE,
                         $number->span,
                         'This range overlaps another one, and the narrower of the two earns no more.',
@@ -46,6 +47,8 @@ final readonly class NumberOverlap implements QuestionRule
                 }
             }
         }
+
+        return $findings;
     }
 
     /** @return array{BigDecimal, BigDecimal} */

@@ -25,7 +25,7 @@ final class OptionMarks
         $wanted = array_values(array_filter($options, static fn (Option $option) => $option->isKey === $ofKeys));
         $option = [] === $wanted ? $options[0] : $wanted[$ofKeys ? \count($wanted) - 1 : 0];
 
-        return $option->mark->length() > 0 ? $option->mark : $option->span;
+        return $option->markLength > 0 ? $option->mark() : $option->span;
     }
 
     /** @param list<Option> $options */
@@ -42,11 +42,11 @@ final class OptionMarks
     {
         $edits = [];
         foreach ($options as $index => $option) {
-            if (0 === $option->mark->length()) {
+            if (0 === $option->markLength) {
                 return null;
             }
             if (null !== $weights[$index]) {
-                $edits[] = new TextEdit($option->mark, PercentMark::spell($weights[$index]));
+                $edits[] = new TextEdit($option->mark(), PercentMark::spell($weights[$index]));
             }
         }
 

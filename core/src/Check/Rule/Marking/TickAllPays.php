@@ -18,23 +18,24 @@ final readonly class TickAllPays implements QuestionRule
 {
     public const CODE = 'marking.tick-all-pays';
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
         if (!$question->answers instanceof MultipleResponse) {
-            return;
+            return [];
         }
         $options = $question->answers->options;
         $sum = WeightSum::ofAll($options);
         if (!$sum->isOver(0)) {
-            return;
+            return [];
         }
-        yield Finding::doubt(
+
+        return [Finding::doubt(
             self::CODE,
             OptionMarks::spanOf($options, false),
             \sprintf('Ticking every box earns %s %%.', $sum->shown()),
             'Let the wrong options take back what the right ones give.',
             $this->balanced($options),
-        );
+        )];
     }
 
     /** @param list<Option> $options */

@@ -16,11 +16,12 @@ final readonly class TypedVariants implements WordingRule
 {
     public const CODE = 'marking.typed-variants';
 
-    public function check(Wording $wording): iterable
+    public function check(Wording $wording): array
     {
+        $findings = [];
         $accepted = $wording->question->accepted();
         if ([] === $accepted || null === $wording->words) {
-            return;
+            return $findings;
         }
         $listed = array_map(static fn (AcceptedAnswer $answer) => mb_strtolower(trim($answer->text), 'UTF-8'), $accepted);
         foreach ($accepted as $index => $answer) {
@@ -28,7 +29,7 @@ final readonly class TypedVariants implements WordingRule
             if (null === $other || \in_array($other, $listed, true) || !$answer->weight->isAboveZero()) {
                 continue;
             }
-            yield Finding::hint(
+            $findings[] = Finding::hint(
                 self::CODE,
                 $answer->span,
                 \sprintf('“%s” is accepted, “%s” is not.', $answer->text, $other),
@@ -36,6 +37,8 @@ final readonly class TypedVariants implements WordingRule
                 null === $answer->feedback && '100' === $answer->weight->toString() ? Fix::offered("Accept “{$other}” too", TextEdit::insert($answer->span->start, "={$other} ")) : null,
             );
         }
+
+        return $findings;
     }
 
     /** @param list<string> $numbers */

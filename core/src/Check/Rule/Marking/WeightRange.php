@@ -16,16 +16,14 @@ final readonly class WeightRange implements QuestionRule
 
     private const FULL = 10_000_000;
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
+        $findings = [];
         $numbers = $question->answers instanceof Numeric ? $question->answers->numbers : [];
         foreach ([...$question->options(), ...$question->accepted(), ...$numbers] as $one) {
             $units = $one->weight->units;
-            $isWithin = null === $units
-                ? $one->weight->percent()->abs()->isLessThanOrEqualTo(100)
-                : $units <= self::FULL && $units >= -self::FULL;
-            if (!$isWithin) {
-                yield Finding::fault(
+            if (null === $units ? $one->weight->percent()->abs()->isGreaterThan(100) : $units > self::FULL || $units < -self::FULL) {
+                $findings[] = Finding::fault(
                     self::CODE,
                     $one->span,
                     \sprintf('A weight of %s %% lies outside −100 to 100.', mb_strimwidth($one->weight->toString(), 0, 30, '…')),
@@ -33,5 +31,7 @@ final readonly class WeightRange implements QuestionRule
                 );
             }
         }
+
+        return $findings;
     }
 }

@@ -15,21 +15,22 @@ final readonly class WeightsOver implements QuestionRule
 {
     public const CODE = 'marking.weights-over';
 
-    public function check(Question $question): iterable
+    public function check(Question $question): array
     {
         if (!$question->answers instanceof MultipleResponse) {
-            return;
+            return [];
         }
         $sum = WeightSum::ofPositive($question->answers->options);
         if (!$sum->isOver(100)) {
-            return;
+            return [];
         }
-        yield Finding::fault(
+
+        return [Finding::fault(
             self::CODE,
             OptionMarks::spanOf($question->answers->options, true),
             \sprintf('The right options add up to %s %%: full marks are reached before all are ticked.', $sum->shown()),
             'Let the right ones come to 100 % together.',
             OptionMarks::shareEvenly($question->answers->options),
-        );
+        )];
     }
 }

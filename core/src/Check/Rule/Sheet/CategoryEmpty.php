@@ -38,7 +38,7 @@ final readonly class CategoryEmpty implements WholeSheetRule
 
     private static function empty(PlacedBlock $placed): PlacedFinding
     {
-        $token = $placed->reading->tokens[0] ?? null;
+        $token = $placed->reading->tokens()[0] ?? null;
 
         return new PlacedFinding(Finding::hint(
             self::CODE,

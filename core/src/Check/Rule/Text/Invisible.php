@@ -24,11 +24,12 @@ final readonly class Invisible implements TextRule
     private const OPENING = ["\u{202A}", "\u{202B}", "\u{202D}", "\u{202E}", "\u{2066}", "\u{2067}", "\u{2068}"];
     private const CLOSING = ["\u{202C}", "\u{2069}"];
 
-    public function check(string $text): iterable
+    public function check(string $text): array
     {
+        $findings = [];
         $found = preg_match_all(self::ANY, $text, $matches, \PREG_OFFSET_CAPTURE);
         if (false === $found || 0 === $found) {
-            return;
+            return $findings;
         }
         $balanced = $this->balanced($matches[0]);
         $edits = [];
@@ -40,16 +41,18 @@ final readonly class Invisible implements TextRule
             }
         }
         if ([] === $edits) {
-            return;
+            return $findings;
         }
         $count = \count($edits);
-        yield Finding::doubt(
+        $findings[] = Finding::doubt(
             self::CODE,
             $edits[0]->span,
             \sprintf('%s here that nobody sees, the first a %s.', 1 === $count ? 'A character stands' : "{$count} characters stand", self::nameOf($first)),
             'Take '.(1 === $count ? 'it' : 'them').' out: typed answers will not match it, and receivers may refuse it.',
             Fix::safe('Take out what nobody sees', ...$edits),
         );
+
+        return $findings;
     }
 
     /**

@@ -16,23 +16,26 @@ final readonly class Mojibake implements TextRule
 {
     public const CODE = 'text.mojibake';
 
-    public function check(string $text): iterable
+    public function check(string $text): array
     {
+        $findings = [];
         $repairs = MisreadText::repairs($text);
         if ([] === $repairs) {
-            return;
+            return $findings;
         }
         $edits = [];
         foreach ($repairs as $offset => [$wrong, $right]) {
             $edits[] = new TextEdit(new Span($offset, $offset + \strlen($wrong)), $right);
         }
         [$wrong, $right] = $repairs[array_key_first($repairs)];
-        yield Finding::fault(
+        $findings[] = Finding::fault(
             self::CODE,
             $edits[0]->span,
             \sprintf('“%s” was probably “%s”: the text was read in a wrong encoding on its way here.', mb_strimwidth($wrong, 0, 40, '…', 'UTF-8'), mb_strimwidth($right, 0, 40, '…', 'UTF-8')),
             1 === \count($edits) ? 'Put the right character back.' : \sprintf('Put the right characters back, at %d places.', \count($edits)),
             Fix::offered(\sprintf('Read “%s”', mb_strimwidth($right, 0, 20, '…', 'UTF-8')), ...$edits),
         );
+
+        return $findings;
     }
 }

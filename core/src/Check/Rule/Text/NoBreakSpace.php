@@ -22,10 +22,11 @@ final readonly class NoBreakSpace implements TextRule
 
     private const BETWEEN_WORDS = '/(?<=[\p{L},.;]|[\p{L},.;] )\x{A0}++(?=\p{L}| )|(?<=\p{L})\x{A0}(?=\p{L})/u';
 
-    public function check(string $text): iterable
+    public function check(string $text): array
     {
+        $findings = [];
         if (!str_contains($text, NoBreakSpaces::SPACE)) {
-            return;
+            return $findings;
         }
         $faulty = [];
         preg_match_all(NoBreakSpaces::IN_A_MARKS_PLACE, $text, $matches, \PREG_OFFSET_CAPTURE);
@@ -33,7 +34,7 @@ final readonly class NoBreakSpace implements TextRule
             $faulty[] = new TextEdit(new Span($offset, $offset + \strlen($run)), '');
         }
         if ([] !== $faulty) {
-            yield Finding::fault(
+            $findings[] = Finding::fault(
                 self::CODE,
                 $faulty[0]->span,
                 'A no-break space stands where a mark or a blank line should be: it looks like a blank and is none.',
@@ -44,7 +45,7 @@ final readonly class NoBreakSpace implements TextRule
         if (1 === preg_match(self::BETWEEN_WORDS, $text, $match, \PREG_OFFSET_CAPTURE)) {
             [$run, $offset] = $match[0];
             preg_match_all(self::BETWEEN_WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
-            yield Finding::hint(
+            $findings[] = Finding::hint(
                 self::CODE,
                 new Span($offset, $offset + \strlen($run)),
                 'A no-break space stands between two words.',
@@ -52,5 +53,7 @@ final readonly class NoBreakSpace implements TextRule
                 Fix::offered('Put blanks in', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), ' '), $matches[0])),
             );
         }
+
+        return $findings;
     }
 }

@@ -13,19 +13,22 @@ final readonly class ReplacementCharacter implements TextRule
 {
     public const CODE = 'text.replacement-char';
 
-    public function check(string $text): iterable
+    public function check(string $text): array
     {
+        $findings = [];
         if (!str_contains($text, "\u{FFFD}")) {
-            return;
+            return $findings;
         }
         preg_match_all('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {
-            yield Finding::fault(
+            $findings[] = Finding::fault(
                 self::CODE,
                 new Span($offset, $offset + \strlen($run)),
                 'A character is already lost here: � stands in its place.',
                 'Type it again, or bring the file in once more and choose another encoding.',
             );
         }
+
+        return $findings;
     }
 }

@@ -17,10 +17,11 @@ final readonly class SmartQuotes implements TextRule
 
     private const STRAIGHT = ['“' => '"', '”' => '"', '„' => '"', '‟' => '"', '‘' => "'", '’' => "'", '‚' => "'", '‛' => "'"];
 
-    public function check(string $text): iterable
+    public function check(string $text): array
     {
+        $findings = [];
         if (!str_contains($text, "\xE2\x80")) {
-            return;
+            return $findings;
         }
         $edits = [];
         preg_match_all('/<[a-zA-Z][^<>]*+>/', $text, $tags, \PREG_OFFSET_CAPTURE);
@@ -31,7 +32,7 @@ final readonly class SmartQuotes implements TextRule
             }
         }
         if ([] !== $edits) {
-            yield Finding::fault(
+            $findings[] = Finding::fault(
                 self::CODE,
                 new Span($edits[0]->span->start, $edits[\count($edits) - 1]->span->end),
                 'Curly quotes stand inside an HTML tag, where only straight ones count.',
@@ -44,7 +45,7 @@ final readonly class SmartQuotes implements TextRule
         $pattern = 1 === preg_match('/[‘‚‛]/u', $text) ? '/[“”„‟‘‚‛]|’(?!\p{L})/u' : '/[“”„‟]/u';
         if (preg_match_all($pattern, $text, $quotes, \PREG_OFFSET_CAPTURE) > 0) {
             [$quote, $offset] = $quotes[0][0];
-            yield Finding::hint(
+            $findings[] = Finding::hint(
                 self::CODE,
                 new Span($offset, $offset + \strlen($quote)),
                 'Curly quotes stand here.',
@@ -52,5 +53,7 @@ final readonly class SmartQuotes implements TextRule
                 Fix::offered('Make them straight', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), self::STRAIGHT[$found[0]]), $quotes[0])),
             );
         }
+
+        return $findings;
     }
 }
