@@ -35,21 +35,17 @@ final readonly class Checker
     private array $questionRules;
     /** @var list<QuestionRule> */
     private array $severalRules;
-    /** @var list<WordingRule> */
-    private array $stemRules;
-    /** @var list<WordingRule> */
-    private array $optionRules;
-    /** @var list<WordingRule> */
-    private array $markupRules;
+    /** @var array{array{list<WordingRule>, list<WordingRule>}, array{list<WordingRule>, list<WordingRule>}} without and with options, each without and with markup */
+    private array $wordingRules;
 
     public function __construct()
     {
         $this->textRules = Rules::ofText();
         $this->questionRules = Rules::ofQuestion();
-        $this->severalRules = Rules::ofSeveralAnswers();
-        $this->stemRules = Rules::ofStem();
-        $this->optionRules = Rules::ofOptions();
-        $this->markupRules = Rules::ofMarkup();
+        $this->severalRules = [...Rules::ofQuestion(), ...Rules::ofSeveralAnswers()];
+        $ofStem = Rules::ofStem();
+        $ofOptions = [...$ofStem, ...Rules::ofOptions()];
+        $this->wordingRules = [[$ofStem, [...$ofStem, ...Rules::ofMarkup()]], [$ofOptions, [...$ofOptions, ...Rules::ofMarkup()]]];
     }
 
     /**
@@ -87,15 +83,13 @@ final readonly class Checker
     private function findingsOf(Question $question, bool $mayHoldMarkup): array
     {
         $findings = [];
-        $rules = $question->answers instanceof MultipleResponse ? [...$this->questionRules, ...$this->severalRules] : $this->questionRules;
-        foreach ($rules as $rule) {
+        foreach ($question->answers instanceof MultipleResponse ? $this->severalRules : $this->questionRules as $rule) {
             foreach ($rule->check($question) as $finding) {
                 $findings[] = $finding;
             }
         }
         $wording = new Wording($question);
-        $rules = [] === $wording->options ? $this->stemRules : [...$this->stemRules, ...$this->optionRules];
-        foreach ($mayHoldMarkup ? [...$rules, ...$this->markupRules] : $rules as $rule) {
+        foreach ($this->wordingRules[[] === $wording->options ? 0 : 1][$mayHoldMarkup ? 1 : 0] as $rule) {
             foreach ($rule->check($wording) as $finding) {
                 $findings[] = $finding;
             }

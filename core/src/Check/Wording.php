@@ -14,8 +14,7 @@ use Notagram\Source\Span;
 /** The words of one question, as a pupil reads them, worked out once for all rules of craft. */
 final class Wording
 {
-    private const WORD = "/[\\p{L}\\p{M}\\p{N}]++(?:['’](?=t\\b|hui\\b)\\p{L}++)?+(?:-[\\p{L}\\p{N}]++)*+/u";
-    private const PLAIN_WORD = "/[a-z0-9]++(?:'(?=t\\b|hui\\b)[a-z]++)?+(?:-[a-z0-9]++)*+/";
+    private const WORD = "/[\\p{L}\\p{M}\\p{N}]++(?:'(?=t\\b|hui\\b)\\p{L}++)?+(?:-[\\p{L}\\p{N}]++)*+/u";
 
     /** Without markup, white space collapsed; a gap is {@see Gap::RULE}. */
     public readonly string $stem;
@@ -122,9 +121,13 @@ final class Wording
     /** @return list<string> in lower case */
     public static function wordsOf(string $text): array
     {
-        $lower = self::lower($text);
-        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $lower);
-        preg_match_all($isPlain ? self::PLAIN_WORD : self::WORD, $isPlain ? $lower : str_replace('’', "'", $lower), $matches);
+        if (1 !== preg_match("/[\x80-\xFF']/", $text)) {
+            /** @var list<string> $words */
+            $words = str_word_count(strtolower($text), 1, '0..9');
+
+            return $words;
+        }
+        preg_match_all(self::WORD, str_replace('’', "'", mb_strtolower($text, 'UTF-8')), $matches);
 
         return $matches[0];
     }

@@ -66,6 +66,35 @@ final readonly class Distribution
         return new self($packed, $slot, $steps, $ways);
     }
 
+    /**
+     * Whether so many hits or more come up less often than that.
+     *
+     * Far out, Hoeffding's bound (1963) settles it, and close to the mean nothing needs to be worked out; between them the
+     * tail is exact. False where it would be too large to work out.
+     *
+     * @param list<array{int<0, max>, int, int}> $groups
+     */
+    public static function isRarer(array $groups, int $atLeast, BigRational $chance): bool
+    {
+        $draws = $mean = $variance = 0.0;
+        foreach ($groups as [$count, $hits, $of]) {
+            $draws += $count;
+            $mean += $count * $hits / $of;
+            $variance += $count * $hits / $of * (1 - $hits / $of);
+        }
+        if ($atLeast - $mean < 1.5 * sqrt($variance)) {
+            return false;
+        }
+        $share = $atLeast / $draws;
+        $expected = $mean / $draws;
+        $divergence = $share * log($share / $expected) + ($share < 1 ? (1 - $share) * log((1 - $share) / (1 - $expected)) : 0);
+        if (exp(-$draws * $divergence) < 0.99 * $chance->toFloat()) {
+            return true;
+        }
+
+        return self::ofHits($groups)?->atLeast($atLeast)->isLessThan($chance) ?? false;
+    }
+
     /** How likely the sum is at least so many steps: a fraction in lowest terms. */
     public function atLeast(int $step): BigRational
     {

@@ -28,6 +28,9 @@ final readonly class FormattedText
     public function plain(): string
     {
         $text = $this->text;
+        if (self::MARKDOWN !== $this->format && 1 !== preg_match('/[<&\t\r\n\f\x0B\xC2\xE2\xE3]|  /', $text)) {
+            return trim($text);
+        }
         if (self::PLAIN !== $this->format && false !== strpbrk($text, '<&')) {
             $text = html_entity_decode((string) preg_replace('~<(?:/?[a-zA-Z][^<>]*+|!--.*?--)>~s', ' ', $text), \ENT_QUOTES | \ENT_HTML5, 'UTF-8');
         }

@@ -26,7 +26,8 @@ final class MisreadText
      */
     public static function repairs(string $text): array
     {
-        if (1 !== preg_match('/[\x80-\xFF]/', $text)) {
+        // Two such characters in a row take four bytes at least.
+        if (1 !== preg_match('/[\x80-\xFF]{4}/', $text)) {
             return [];
         }
         foreach (self::READ_AS as $encoding) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Marking;
 
+use Brick\Math\BigRational;
 use Notagram\Marking\Distribution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -51,6 +52,18 @@ final class DistributionTest extends TestCase
     {
         self::assertSame('10343/524288', (string) Distribution::ofHits([[10, 1, 4]])?->atLeast(6));
         self::assertSame('886865231/20971520000', (string) Distribution::ofHits([[5, 1, 2], [10, 1, 4], [5, 1, 5]])?->atLeast(10));
+    }
+
+    /** The short cuts must not decide otherwise than the exact tail. */
+    public function testRarityIsThatOfTheExactTail(): void
+    {
+        $chance = BigRational::ofFraction(1, 400);
+        foreach ([[[12, 1, 4]], [[40, 1, 4]], [[30, 1, 4], [20, 1, 3]], [[200, 1, 5]]] as $groups) {
+            $draws = array_sum(array_column($groups, 0));
+            for ($hits = 0; $hits <= $draws; ++$hits) {
+                self::assertSame(Distribution::ofHits($groups)?->atLeast($hits)->isLessThan($chance), Distribution::isRarer($groups, $hits, $chance), "{$hits} of {$draws}");
+            }
+        }
     }
 
     public function testWhatIsTooLargeIsNotWorkedOut(): void

@@ -8,6 +8,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
+use Notagram\Question\Gap;
 
 /** Hints at an article at the end of the stem that only some options fit. */
 final readonly class ArticleCue implements WordingRule
@@ -16,10 +17,12 @@ final readonly class ArticleCue implements WordingRule
 
     public function check(Wording $wording): array
     {
-        if (null === $wording->words || 0 === ($wording->stemKinds & Words::ARTICLE) || 1 !== preg_match('/(?<![\p{L}-])(\p{L}{1,6}\'?)\s*+(?:_{2,}+.*)?[:…]?\z/us', $wording->stem, $match)) {
+        if (null === $wording->words || 0 === ($wording->stemKinds & Words::ARTICLE)) {
             return [];
         }
-        $article = mb_strtolower($match[1], 'UTF-8');
+        $answers = $wording->question->answers;
+        $before = rtrim($answers instanceof Gap ? $answers->before : $wording->stem, ' :_');
+        $article = strtolower(ltrim((string) strrchr(' '.$before, ' ')));
         if (!$wording->words->is($article, Words::ARTICLE) || (self::isEnglish($wording->words) && self::allFit($article, $wording->optionTexts()))) {
             return [];
         }

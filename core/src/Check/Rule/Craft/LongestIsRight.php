@@ -23,12 +23,13 @@ final readonly class LongestIsRight implements WordingRule
         if (null === $key || \count($wording->options) < 3 || \strlen($wording->optionTexts()[$key]) < self::LONG) {
             return $findings;
         }
+        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $wording->optionLines());
         $length = $longestOther = 0;
         foreach ($wording->optionTexts() as $index => $text) {
             if ($index === $key) {
-                $length = mb_strlen($text, 'UTF-8');
+                $length = $isPlain ? \strlen($text) : mb_strlen($text, 'UTF-8');
             } else {
-                $longestOther = max($longestOther, mb_strlen($text, 'UTF-8'));
+                $longestOther = max($longestOther, $isPlain ? \strlen($text) : mb_strlen($text, 'UTF-8'));
             }
         }
         if ($length >= self::LONG && 2 * $length >= 3 * $longestOther) {

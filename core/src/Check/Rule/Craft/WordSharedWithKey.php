@@ -27,7 +27,7 @@ final readonly class WordSharedWithKey implements WordingRule
         $lines = $wording->optionLines();
         $ofKey = null;
         foreach ($wording->stemWords as $word) {
-            if (\strlen($word) < self::TELLING || !str_contains($lines, $word) || mb_strlen($word, 'UTF-8') < self::TELLING || true === $wording->words?->is($word, Words::FUNCTION)) {
+            if (\strlen($word) < self::TELLING || !str_contains($lines, $word) || true === $wording->words?->is($word, Words::FUNCTION) || mb_strlen($word, 'UTF-8') < self::TELLING) {
                 continue;
             }
             $ofKey ??= array_flip(Wording::wordsOf($wording->optionTexts()[$key]));

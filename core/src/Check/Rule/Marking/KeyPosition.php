@@ -57,8 +57,7 @@ final readonly class KeyPosition implements WholeSheetRule
                     $groups[] = [$count, 1, $size];
                 }
             }
-            $chance = Distribution::ofHits($groups)?->atLeast($times);
-            if (null !== $chance && $chance->isLessThan(BigRational::ofFraction(1, self::LEVEL * $positions))) {
+            if (Distribution::isRarer($groups, $times, BigRational::ofFraction(1, self::LEVEL * $positions))) {
                 yield new PlacedFinding(Finding::hint(
                     self::CODE,
                     Span::at(0),

@@ -46,16 +46,19 @@ final readonly class SameAnswerTwice implements QuestionRule
     /** Told at a glance for nearly all questions; where white space is unusual, the closer look decides. */
     private static function allDiffer(Question $question): bool
     {
-        $texts = [];
-        foreach ($question->options() as $option) {
-            $texts[] = $option->text->text;
+        $seen = [];
+        $joined = '';
+        foreach ([...$question->options(), ...$question->accepted()] as $answer) {
+            $text = $answer instanceof Option ? $answer->text->text : $answer->text;
+            $folded = strtolower($text);
+            if (isset($seen[$folded])) {
+                return false;
+            }
+            $seen[$folded] = true;
+            $joined .= "\x00".$text;
         }
-        foreach ($question->accepted() as $answer) {
-            $texts[] = $answer->text;
-        }
-        $joined = implode("\x00", $texts);
 
-        return 1 !== preg_match('/\s\s|[\t\r\n\f\x0B\xC2\xE2\xE3]| \x00|\x00 /', $joined) && \count(array_flip(explode("\x00", self::folded($joined)))) === \count($texts);
+        return 1 !== preg_match('/[\t\r\n\f\x0B\x80-\xFF]| [ \x00]|\x00 | \z/', $joined);
     }
 
     private static function folded(string $text): string

@@ -36,8 +36,7 @@ final readonly class TrueFalseBalance implements WholeSheetRule
             return;
         }
         // Either side may be too common.
-        $chance = Distribution::ofHits([[$all, 1, 2]])?->atLeast(max($times))->multipliedBy(2);
-        if (null !== $chance && $chance->isLessThan(BigRational::ofFraction(1, self::LEVEL))) {
+        if (Distribution::isRarer([[$all, 1, 2]], max($times), BigRational::ofFraction(1, 2 * self::LEVEL))) {
             yield new PlacedFinding(Finding::hint(
                 self::CODE,
                 Span::at(0),
