@@ -84,7 +84,8 @@ final readonly class EncodingGuess
             // What people write, against what comes up only where the bytes are taken wrongly.
             $sound = (int) preg_match_all('/[\x{20}-\x{7E}\x{A0}-\x{17F}\p{Greek}\p{Cyrillic}\p{Hebrew}\p{Arabic}\p{Hiragana}\p{Katakana}\p{Hangul}\p{Nd} \r\n.,?!:;{}=~()。、？]/u', $text);
             $odd = (int) preg_match_all('/[\x{00}-\x{08}\x{0E}-\x{1F}\x{7F}-\x{9F}\p{Co}\p{Cn}\x{2000}\x{0D00}\x{0A00}\x{2E00}]/u', $text);
-            if ($sound > $most && $sound > 4 * $odd) {
+            $plain = (int) preg_match_all('/[ \r\n.,?!:;a-zA-Z0-9。、，？]/u', $text);
+            if ($sound > $most && $sound > 4 * $odd && 20 * $plain > $sound) {
                 [$best, $most] = [$encoding, $sound];
             }
         }

@@ -174,20 +174,18 @@ final class PlainQuestion
         if (!$isTyped && ($this->rights > 1 || (!$isSeveral && $this->weighted > 0))) {
             return null;
         }
-        $answers = [];
+        if ($isTyped) {
+            return new ShortAnswer(array_map(
+                static fn (array $entry) => new AcceptedAnswer($entry[2], $entry[1] ?? Weight::full(), null === $entry[3] ? null : new FormattedText($entry[3]), new Span($entry[4], $entry[5])),
+                $this->entries,
+            ));
+        }
+        $options = [];
         foreach ($this->entries as [$isRight, $weight, $text, $feedback, $start, $end, $markLength]) {
             $weight ??= $isRight ? Weight::full() : Weight::none();
-            $feedback = null === $feedback ? null : new FormattedText($feedback);
-            $span = new Span($start, $end);
-            $answers[] = $isTyped
-                ? new AcceptedAnswer($text, $weight, $feedback, $span)
-                : new Option(new FormattedText($text), $weight, $weight->isAboveZero(), $feedback, $span, $markLength);
+            $options[] = new Option(new FormattedText($text), $weight, $weight->isAboveZero(), null === $feedback ? null : new FormattedText($feedback), new Span($start, $end), $markLength);
         }
 
-        return match (true) {
-            $isTyped => new ShortAnswer($answers),
-            $isSeveral => new MultipleResponse($answers),
-            default => new Choice($answers),
-        };
+        return $isSeveral ? new MultipleResponse($options) : new Choice($options);
     }
 }
