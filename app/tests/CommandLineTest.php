@@ -34,7 +34,7 @@ final class CommandLineTest extends TestCase
 
         self::assertSame(1, $check->getExitCode());
         self::assertStringContainsString('-:3:6: fault gift.brace-unclosed The answers that open here are never closed.', $check->getOutput());
-        self::assertStringContainsString('-:1:1: doubt sheet.count-differs 3 questions are expected, but 2 are here.', $check->getOutput());
+        self::assertStringContainsString('-:3:1: doubt sheet.count-differs 3 questions are expected, but 2 are here. Likeliest: number 2 could not be read', $check->getOutput());
         self::assertStringContainsString('1 of 2 sound', $check->getErrorOutput());
         self::assertStringNotContainsString('count-differs', $this->notagram(['check', '-', '--expect=3', '--level=fault'], "One? {T}\n")->getOutput());
         self::assertSame(0, $this->notagram(['check', '-'], "One? {T}\n")->getExitCode());

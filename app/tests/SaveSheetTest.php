@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Entity\Sheet;
 use Symfony\Component\Uid\Uuid;
 
 final class SaveSheetTest extends ApiTestCase
@@ -29,10 +30,20 @@ final class SaveSheetTest extends ApiTestCase
         $sheet = $this->call('GET', "/api/sheets/{$id}");
         self::assertSame("One? {T}\n\nTwo? {F}\n\nThree 🐝? {T}\n", $sheet['text']);
         // After the bee, which is two of the browser's units.
-        $this->save($id, $sheet, [['from' => 28, 'to' => 28, 'text' => "!\nor"]]);
+        $saved = $this->save($id, $sheet, [['from' => 28, 'to' => 28, 'text' => "!\nor"]]);
 
-        $this->browser->request('GET', "/api/sheets/{$id}/mended-file");
-        self::assertSame("One? {T}\r\n\r\nTwo? {F}\r\n\nThree 🐝!\r\nor? {T}\r\n", $this->browser->getResponse()->getContent());
+        self::assertSame(Sheet::hashOf("One? {T}\r\n\r\nTwo? {F}\r\n\nThree 🐝!\r\nor? {T}\r\n"), self::at($saved, 'reading.hash'));
+    }
+
+    public function testLineEndingsAreMadeAlikeWhenAskedFor(): void
+    {
+        $id = self::textAt($this->upload('mixed.txt', "One? {T}\r\n\r\nTwo? {F}\n"), 'id');
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        self::assertSame(['text.mixed-line-endings', 'line-endings', []], [self::at($sheet, 'reading.ofSheet.0.code'), self::at($sheet, 'reading.ofSheet.0.fix.of'), self::at($sheet, 'reading.ofSheet.0.fix.edits')]);
+
+        $alike = $this->call('PATCH', "/api/sheets/{$id}", ['oneLineEnding' => true]);
+        self::assertSame([], self::at($alike, 'reading.ofSheet'));
+        self::assertSame('crlf', $alike['lineEnding']);
     }
 
     public function testATextThatStandsThereIsNeverOverwritten(): void

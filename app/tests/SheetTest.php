@@ -48,8 +48,10 @@ final class SheetTest extends ApiTestCase
     public function testTheExpectedNumberIsSetAndTakenBack(): void
     {
         $id = $this->createSheet("One? {T}\n");
-        self::assertSame('sheet.count-differs', self::at($this->call('PATCH', "/api/sheets/{$id}", ['expected' => 2]), 'reading.ofSheet.0.code'));
-        self::assertSame([], self::at($this->call('PATCH', "/api/sheets/{$id}", ['expected' => 0]), 'reading.ofSheet'));
+        self::assertSame(2, $this->call('PATCH', "/api/sheets/{$id}", ['expected' => 2])['expected']);
+        self::assertSame('sheet.count-differs', self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'findings.0.finding.code'));
+        self::assertNull($this->call('PATCH', "/api/sheets/{$id}", ['expected' => 0])['expected']);
+        self::assertSame([], $this->call('GET', "/api/sheets/{$id}/outlook")['findings']);
     }
 
     public function testMendingSaysItsEditsInTheBrowsersPlaces(): void

@@ -7,6 +7,7 @@ namespace App\Command;
 use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
+use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Level;
 use Notagram\Handover\Json\SheetJson;
@@ -25,6 +26,7 @@ final class CheckCommand extends SheetCommand
     {
         $this->takesFiles(InputArgument::IS_ARRAY | InputArgument::REQUIRED, 'files, folders, or - for standard input')->takesFormat()
             ->addOption('level', null, InputOption::VALUE_REQUIRED, 'the least level that is printed: fault, doubt or hint', 'hint')
+            ->addOption('off', null, InputOption::VALUE_REQUIRED, 'codes of findings that are not wanted, parted by commas')
             ->addOption('expect', null, InputOption::VALUE_REQUIRED, 'how many questions there should be');
     }
 
@@ -32,11 +34,15 @@ final class CheckCommand extends SheetCommand
     {
         $wantsJson = $this->wantsJson($input);
         $least = Level::tryFrom(self::text($input, 'level') ?? '') ?? throw new UnreadableFile('The level is fault, doubt or hint.');
-        $wishes = new SheetWishes($this->expected($input));
+        $expected = $this->expected($input);
+        $off = $this->switchedOff($input);
+        $checker = new Checker();
         $faults = 0;
-        $json = [];
+        $json = $earlier = [];
         foreach ($this->sources($input) as $named) {
-            $checked = (new Checker())->check(ReadSheet::of($named->source, $this->notation($input, $named->source)), $wishes);
+            $sheet = ReadSheet::of($named->source, $this->notation($input, $named->source));
+            $checked = $checker->check($sheet, new SheetWishes($expected, $off, $earlier));
+            array_push($earlier, ...StemRepeated::printsOf($sheet, $named->name));
             $faults += $checked->summary()->faults + $checked->summary()->broken;
             if ($wantsJson) {
                 $json[] = ['file' => $named->name] + SheetJson::of($checked, $least);
@@ -61,6 +67,12 @@ final class CheckCommand extends SheetCommand
         return \is_string($expected) && ctype_digit($expected) && \strlen($expected) < 8 ? (int) $expected : throw new UnreadableFile('The expected number is a whole number, such as --expect=50.');
     }
 
+    /** @return list<string> */
+    private function switchedOff(InputInterface $input): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', self::text($input, 'off') ?? '')), static fn (string $code) => '' !== $code));
+    }
+
     private function report(OutputInterface $output, string $file, CheckedSheet $checked, Level $least): void
     {
         $lines = new LineMap($checked->sheet->source->text);
@@ -70,7 +82,7 @@ final class CheckCommand extends SheetCommand
             }
         }
         $summary = $checked->summary();
-        self::say($output, \sprintf('%s: %d of %d sound.', $file, $summary->sound, $summary->questions + $summary->broken));
+        self::say($output, \sprintf('%s: %d of %d sound%s.', $file, $summary->sound, $summary->questions + $summary->broken, 0 === $summary->off ? '' : ", {$summary->off} findings switched off"));
     }
 
     private function line(string $file, PlacedFinding $placed, LineMap $lines): string

@@ -39,8 +39,14 @@ final readonly class ChangeSheet
         if (null !== $change->notation) {
             $sheet->readAs(Notations::find($change->notation) ?? throw new UnprocessableEntityHttpException("“{$change->notation}” is not a notation that is known here."));
         }
+        if (null !== $change->switchedOff) {
+            $sheet->switchOff($change->switchedOff);
+        }
         if (true === $change->plainUtf8) {
             $sheet->saveAsPlainUtf8();
+        }
+        if (true === $change->oneLineEnding) {
+            $sheet->useOneLineEnding($this->clock->now());
         }
         if (null !== $change->encoding) {
             $encoding = Encoding::tryFrom($change->encoding) ?? throw new UnprocessableEntityHttpException("“{$change->encoding}” is not an encoding that can be read.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Reading\ChangedPlaces;
 use App\Reading\EditedText;
 use App\Request\MendRequest;
 use App\View\MendedCodeView;
@@ -31,11 +32,16 @@ final readonly class MendSheet
         if ($mend->base !== $sheet->textHash()) {
             throw new ConflictHttpException('The text has changed since. Try again in a moment.');
         }
-        $mended = $this->mender->mend($sheet->source(), $sheet->notation(), null === $mend->codes ? null : array_map(strval(...), $mend->codes));
+        $mended = null === $mend->code
+            ? $this->mender->mend($sheet->source(), $sheet->notation(), wishes: $sheet->wishes())
+            : $this->mender->mendAllOf($mend->code, $sheet->source(), $sheet->notation(), $sheet->wishes());
+        $edits = EditedText::between($sheet->text(), $mended->source->text);
 
         return new JsonResponse(new MendedView(
-            EditedText::between($sheet->text(), $mended->source->text),
+            $edits,
             array_map(static fn (string $code, int $times) => new MendedCodeView($code, $times), array_keys($mended->changes), array_values($mended->changes)),
+            ChangedPlaces::of($sheet->text(), $edits),
+            $sheet->source()->isPlainUtf8() !== $mended->source->isPlainUtf8(),
         ));
     }
 }

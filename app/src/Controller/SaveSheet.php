@@ -66,7 +66,7 @@ final readonly class SaveSheet
                 return $this->conflict($this->sheets->textInDatabase($sheet));
             }
         }
-        $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation());
+        $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
 
         return $this->saved($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target);
     }

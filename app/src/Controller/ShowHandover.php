@@ -27,7 +27,7 @@ final readonly class ShowHandover
     public function __invoke(Sheet $sheet, string $target): JsonResponse
     {
         $notation = Notations::find($target) ?? throw new NotFoundHttpException("“{$target}” is not a notation that is known here.");
-        $blocks = Blocks::of($sheet->text(), $sheet->notation());
+        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
         $written = [];
         foreach ($blocks->blocks as $index => $block) {
             $id = $blocks->ids[$index];

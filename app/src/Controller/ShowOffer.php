@@ -9,6 +9,7 @@ use App\View\ExampleView;
 use App\View\NotationView;
 use App\View\OfferView;
 use App\View\ProblemView;
+use Notagram\Check\Checker;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
@@ -28,6 +29,7 @@ final readonly class ShowOffer
                 $notation->id(),
                 $notation->label(),
                 array_map(static fn (Example $example) => new ExampleView($example->type, $example->text, $example->explanation), $notation->examples()),
+                $notation->comment(Checker::SWITCH_OFF),
             ), Notations::all()),
             array_map(static fn (Encoding $encoding) => new EncodingView($encoding->value, $encoding->label()), Encoding::cases()),
         ));

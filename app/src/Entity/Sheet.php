@@ -9,7 +9,9 @@ use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\SheetWishes;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
+use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
+use Notagram\Source\LineEnding;
 use Notagram\Source\SourceText;
 use Symfony\Component\Uid\Uuid;
 
@@ -45,6 +47,13 @@ class Sheet
     #[ORM\Column]
     private bool $hasBom;
 
+    #[ORM\Column(length: 10, enumType: Certainty::class, options: ['default' => 'certain'])]
+    private Certainty $certainty;
+
+    /** How many stretches of the bytes meant nothing in the encoding. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $undecodable;
+
     #[ORM\Column(type: Types::TEXT)]
     private string $text;
 
@@ -53,6 +62,10 @@ class Sheet
 
     #[ORM\Column(nullable: true)]
     private ?int $expectedQuestions = null;
+
+    /** @var list<string> codes of findings that are not wanted here */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $switchedOff = [];
 
     #[ORM\Column]
     private \DateTimeImmutable $changedAt;
@@ -67,8 +80,7 @@ class Sheet
         $this->notation = $notation->id();
         $this->fileName = null === $fileName ? null : mb_substr($fileName, -200);
         $this->originalBytes = $bytes;
-        $this->encoding = $source->encoding;
-        $this->hasBom = $source->hasBom;
+        $this->cameAs($source);
         $this->text = $source->text;
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
@@ -105,16 +117,28 @@ class Sheet
     public function decodeAs(Encoding $encoding, \DateTimeImmutable $now): void
     {
         $source = SourceText::fromBytes($this->originalBytes(), $encoding);
+        $this->cameAs($source);
+        $this->replaceText($source->text, $now);
+    }
+
+    private function cameAs(SourceText $source): void
+    {
         $this->encoding = $source->encoding;
         $this->hasBom = $source->hasBom;
-        $this->replaceText($source->text, $now);
+        $this->certainty = $source->certainty;
+        $this->undecodable = $source->undecodable;
     }
 
     /** The person agrees that it is handed over as UTF-8 without a mark. */
     public function saveAsPlainUtf8(): void
     {
-        $this->encoding = Encoding::Utf8;
-        $this->hasBom = false;
+        $this->cameAs($this->source()->asPlainUtf8());
+    }
+
+    /** All lines end as most of them do. */
+    public function useOneLineEnding(\DateTimeImmutable $now): void
+    {
+        $this->replaceText((string) preg_replace('/\r\n|\r|\n/', LineEnding::forNewLinesIn($this->text), $this->text), $now);
     }
 
     public function delete(\DateTimeImmutable $now): void
@@ -129,7 +153,8 @@ class Sheet
 
     public function source(): SourceText
     {
-        return SourceText::fromUtf8($this->text, $this->encoding, $this->hasBom);
+        // Those that were typed over since are lost no more.
+        return SourceText::fromUtf8($this->text, $this->encoding, $this->hasBom, min($this->undecodable, substr_count($this->text, "\u{FFFD}")), $this->certainty);
     }
 
     public function originalBytes(): string
@@ -144,7 +169,21 @@ class Sheet
 
     public function wishes(): SheetWishes
     {
-        return new SheetWishes($this->expectedQuestions);
+        return new SheetWishes($this->expectedQuestions, $this->switchedOff);
+    }
+
+    /** @param list<string> $codes */
+    public function switchOff(array $codes): void
+    {
+        $codes = array_values(array_unique($codes));
+        sort($codes);
+        $this->switchedOff = $codes;
+    }
+
+    /** @return list<string> codes of findings that are not wanted here */
+    public function switchedOff(): array
+    {
+        return $this->switchedOff;
     }
 
     public function title(): string

@@ -18,12 +18,14 @@ final readonly class Blocks
     {
     }
 
-    public static function of(string $text, Notation $notation): self
+    /** @param list<string> $switchedOff what is not wanted in the sheet: it changes what is said of a block */
+    public static function of(string $text, Notation $notation, array $switchedOff): self
     {
+        $settings = implode(' ', [$notation->id(), ...$switchedOff]);
         $blocks = $notation->reader()->split($text);
         $ids = [];
         foreach ($blocks as $block) {
-            $ids[] = $block->idIn($text, $notation->id());
+            $ids[] = $block->idIn($text, $settings);
         }
 
         return new self($text, $blocks, $ids);

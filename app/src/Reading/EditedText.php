@@ -12,6 +12,9 @@ use Notagram\Source\LineEnding;
 /** Applies what was typed in the browser to the text as it is kept, whose line endings the browser does not know. */
 final class EditedText
 {
+    /** How many lines may differ in one place before the rest counts as other text. */
+    private const LOOK_AHEAD = 60;
+
     /**
      * @param list<EditRequest> $edits
      *
@@ -38,37 +41,91 @@ final class EditedText
     }
 
     /**
-     * The least edit for the browser that makes one text of another.
+     * Edits for the browser that make one text of another, line by line: few and small where the two differ in places.
      *
-     * @return list<EditView> none or one
+     * @return list<EditView>
      */
     public static function between(string $old, string $new): array
     {
-        if ($old === $new) {
-            return [];
+        $old = explode("\n", self::asInTheBrowser($old));
+        $new = explode("\n", self::asInTheBrowser($new));
+        $edits = [];
+        $offset = $here = $there = 0;
+        while ($here < \count($old) || $there < \count($new)) {
+            if (isset($old[$here], $new[$there]) && $old[$here] === $new[$there]) {
+                $offset += EditorOffsets::lengthOf($old[$here++]) + 1;
+                ++$there;
+                continue;
+            }
+            [$gone, $come] = self::untilTheyMeet($old, $new, $here, $there);
+            // The line break after the last line of a stretch goes with it, unless it ends the text.
+            $isAtEnd = $here + $gone >= \count($old);
+            $before = implode("\n", \array_slice($old, $here, $gone)).($isAtEnd || 0 === $gone ? '' : "\n");
+            $after = implode("\n", \array_slice($new, $there, $come)).($isAtEnd || 0 === $come ? '' : "\n");
+            if ($isAtEnd && 0 === $come && $here > 0) {
+                --$offset;
+                $before = "\n".$before;
+            } elseif ($isAtEnd && 0 === $gone) {
+                --$offset;
+                $after = "\n".$after;
+            }
+            $edits[] = self::least($offset, $before, $after);
+            $offset += EditorOffsets::lengthOf($before);
+            $here += $gone;
+            $there += $come;
         }
-        $start = strspn($old ^ $new, "\0");
-        $most = min(\strlen($old), \strlen($new)) - $start;
-        $end = min($most, strspn(strrev(substr($old, $start)) ^ strrev(substr($new, $start)), "\0"));
-        // Never within a character, nor between CR and LF.
-        while ($start > 0 && self::isInside($old, $start)) {
-            --$start;
-        }
-        while ($end > 0 && self::isInside($old, \strlen($old) - $end)) {
-            --$end;
-        }
-        $offsets = new EditorOffsets($old);
 
-        return [new EditView(
-            $offsets->toEditor($start),
-            $offsets->toEditor(\strlen($old) - $end),
-            strtr(substr($new, $start, \strlen($new) - $end - $start), ["\r\n" => "\n", "\r" => "\n"]),
-        )];
+        return $edits;
     }
 
-    private static function isInside(string $text, int $offset): bool
+    /**
+     * How many lines here and there differ before the two texts agree again.
+     *
+     * @param list<string> $old
+     * @param list<string> $new
+     *
+     * @return array{int, int}
+     */
+    private static function untilTheyMeet(array $old, array $new, int $here, int $there): array
     {
-        return $offset < \strlen($text)
-            && (0x80 === (\ord($text[$offset]) & 0xC0) || ("\n" === $text[$offset] && $offset > 0 && "\r" === $text[$offset - 1]));
+        for ($distance = 1; $distance <= self::LOOK_AHEAD; ++$distance) {
+            for ($gone = 0; $gone <= $distance; ++$gone) {
+                $come = $distance - $gone;
+                $line = $old[$here + $gone] ?? null;
+                // A blank line is found anywhere, and proves nothing.
+                if (null !== $line && $line === ($new[$there + $come] ?? null) && ('' !== $line || ($old[$here + $gone + 1] ?? '') === ($new[$there + $come + 1] ?? ''))) {
+                    return [$gone, $come];
+                }
+            }
+        }
+
+        return [\count($old) - $here, \count($new) - $there];
+    }
+
+    /** Without what both begin and end with. */
+    private static function least(int $offset, string $before, string $after): EditView
+    {
+        $old = mb_str_split($before, 1, 'UTF-8');
+        $new = mb_str_split($after, 1, 'UTF-8');
+        $most = min(\count($old), \count($new));
+        $start = $end = 0;
+        while ($start < $most && $old[$start] === $new[$start]) {
+            ++$start;
+        }
+        while ($end < $most - $start && $old[\count($old) - 1 - $end] === $new[\count($new) - 1 - $end];) {
+            ++$end;
+        }
+        $from = $offset + EditorOffsets::lengthOf(implode('', \array_slice($old, 0, $start)));
+
+        return new EditView(
+            $from,
+            $from + EditorOffsets::lengthOf(implode('', \array_slice($old, $start, \count($old) - $end - $start))),
+            implode('', \array_slice($new, $start, \count($new) - $end - $start)),
+        );
+    }
+
+    private static function asInTheBrowser(string $text): string
+    {
+        return strtr($text, ["\r\n" => "\n", "\r" => "\n"]);
     }
 }

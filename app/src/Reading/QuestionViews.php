@@ -7,7 +7,11 @@ namespace App\Reading;
 use App\View\AcceptedView;
 use App\View\OptionView;
 use App\View\PairView;
+use App\View\QuestionMarksView;
 use App\View\QuestionView;
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Notagram\Marking\QuestionMarks;
 use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -44,7 +48,28 @@ final readonly class QuestionViews
             $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenRight) : null,
             $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenWrong) : null,
             $this->optional($question->explanation),
+            self::marks($question),
         );
+    }
+
+    /** Where they say something: options with shares of their own, and boxes to tick. */
+    private static function marks(Question $question): ?QuestionMarksView
+    {
+        $plain = [Weight::full(), Weight::none()];
+        $hasShares = [] !== array_filter($question->options(), static fn (Option $option) => !\in_array($option->weight, $plain, true));
+        $marks = $hasShares ? QuestionMarks::of($question) : null;
+
+        return null === $marks ? null : new QuestionMarksView(
+            self::shown($marks->best),
+            self::shown($marks->worst),
+            null === $marks->tickAll ? null : self::shown($marks->tickAll),
+            null === $marks->guess() ? null : self::shown($marks->guess()),
+        );
+    }
+
+    private static function shown(BigRational $percent): string
+    {
+        return str_replace('-', '−', (string) $percent->toScale(2, RoundingMode::HalfUp)->strippedOfTrailingZeros());
     }
 
     /** The gap shows its answer, which the browser can hide. */

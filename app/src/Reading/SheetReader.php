@@ -36,7 +36,7 @@ final readonly class SheetReader
     public function read(Sheet $sheet, ?Blocks $known = null, ?Notation $target = null): ReadingView
     {
         $notation = $sheet->notation();
-        $blocks = Blocks::of($sheet->text(), $notation);
+        $blocks = Blocks::of($sheet->text(), $notation, $sheet->switchedOff());
         $start = null === $known ? 0 : $blocks->sharedStart($known);
         $end = null === $known ? 0 : $blocks->sharedEnd($known, $start);
         $knownIds = null === $known ? [] : array_flip($known->ids);
@@ -47,7 +47,7 @@ final readonly class SheetReader
             $text = $block->textIn($blocks->text);
             $put[] = new BlockView($id, EditorOffsets::lengthOf($text), $block->kind);
             if (!isset($knownIds[$id]) && !isset($bodies[$id])) {
-                $bodies[$id] = $this->body($id, $notation->reader()->read($block, $text), $text, $target);
+                $bodies[$id] = $this->body($id, $notation->reader()->read($block, $text), $text, $sheet, $target);
             }
         }
 
@@ -67,7 +67,7 @@ final readonly class SheetReader
         return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses));
     }
 
-    private function body(string $id, BlockReading $reading, string $text, ?Notation $target): BodyView
+    private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?Notation $target): BodyView
     {
         // Tokens and findings each come in order, so each list walks through the text once.
         $ofTokens = new EditorOffsets($text);
@@ -77,7 +77,7 @@ final readonly class SheetReader
             $id,
             $reading->kind,
             array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokens()),
-            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text)),
+            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text, $sheet->switchedOff())),
             $reading->category,
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question),
@@ -88,7 +88,7 @@ final readonly class SheetReader
     /** @return list<FindingView> */
     private function ofSheet(Sheet $sheet, Blocks $blocks): array
     {
-        $offsets = new EditorOffsets('');
+        $offsets = new EditorOffsets($sheet->text());
 
         return array_map(
             static fn (Finding $finding) => FindingView::of($finding, $offsets),

@@ -29,6 +29,8 @@ final readonly class SheetViews
             $source->lineEnding(),
             strtr($source->text, ["\r\n" => "\n", "\r" => "\n"]),
             $sheet->expectedQuestions(),
+            $sheet->switchedOff(),
+            $source->certainty,
             $sheet->changedAt()->format(\DATE_ATOM),
             $this->reader->read($sheet),
         );

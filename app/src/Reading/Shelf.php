@@ -8,7 +8,6 @@ use App\Entity\Sheet;
 use App\Repository\SheetRepository;
 use App\View\ShelfSheetView;
 use App\View\ShelfView;
-use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Level;
@@ -50,20 +49,22 @@ final readonly class Shelf
     /** One letter for each question: sound, hint, doubt, fault, broken. */
     private function states(Sheet $sheet): string
     {
-        $checked = $this->checker->check(ReadSheet::of($sheet->source(), $sheet->notation()));
         $states = '';
-        foreach ($checked->sheet->blocks as $index => $placed) {
+        foreach (ReadSheet::of($sheet->source(), $sheet->notation())->blocks as $placed) {
             if (null !== $placed->number) {
-                $states .= BlockKind::Broken === $placed->reading->kind ? 'b' : $this->letter($checked, $index);
+                $states .= BlockKind::Broken === $placed->reading->kind
+                    ? 'b'
+                    : $this->letter($this->checker->findingsIn($placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff()));
             }
         }
 
         return $states;
     }
 
-    private function letter(CheckedSheet $checked, int $index): string
+    /** @param list<Finding> $findings */
+    private function letter(array $findings): string
     {
-        $levels = array_map(static fn (Finding $finding) => $finding->level, $checked->ofBlocks[$index]);
+        $levels = array_map(static fn (Finding $finding) => $finding->level, array_filter($findings, static fn (Finding $finding) => !$finding->isOff));
 
         return match (true) {
             \in_array(Level::Fault, $levels, true) => 'f',

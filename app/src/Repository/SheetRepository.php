@@ -82,7 +82,7 @@ final readonly class SheetRepository
 
     private static function outlineKey(Sheet $sheet): string
     {
-        return $sheet->notation()->id().$sheet->textHash();
+        return hash('xxh64', implode(' ', [$sheet->notation()->id(), $sheet->textHash(), ...$sheet->switchedOff()]));
     }
 
     /** The text of a sheet as another request left it. */

@@ -6,18 +6,16 @@ namespace App\Request;
 
 use OpenApi\Attributes as OA;
 
-/** Which safe fixes to apply to the text that $base names. */
+/** Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
 #[OA\Schema(required: ['base'])]
 final readonly class MendRequest
 {
-    /**
-     * @param ?list<string> $codes null for all
-     */
+    /** @param ?string $code null for all that is safe */
     public function __construct(
         #[OA\Property]
         public string $base,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true)]
-        public ?array $codes = null,
+        #[OA\Property]
+        public ?string $code = null,
     ) {
     }
 }

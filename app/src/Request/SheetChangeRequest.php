@@ -12,7 +12,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class SheetChangeRequest
 {
     /**
-     * @param ?int $expected how many questions there should be; 0 for no number
+     * @param ?int          $expected    how many questions there should be; 0 for no number
+     * @param ?list<string> $switchedOff codes of findings that are not wanted, all of them
      */
     public function __construct(
         #[OA\Property, Assert\Length(max: 1_000)]
@@ -25,6 +26,11 @@ final readonly class SheetChangeRequest
         public ?string $encoding = null,
         #[OA\Property]
         public ?bool $plainUtf8 = null,
+        #[OA\Property]
+        public ?bool $oneLineEnding = null,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true)]
+        #[Assert\Count(max: 200), Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
+        public ?array $switchedOff = null,
     ) {
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Notagram\Check\Rule\Text\MixedLineEndings;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
 use Notagram\Finding\Level;
 use Notagram\Finding\TextEdit;
 use Notagram\Source\EditorOffsets;
 use OpenApi\Attributes as OA;
 
-/** One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. */
-#[OA\Schema(required: ['code', 'level', 'from', 'to', 'message', 'advice', 'fix'])]
+/** One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. One that is off is only counted. */
+#[OA\Schema(required: ['code', 'level', 'from', 'to', 'message', 'advice', 'fix', 'off'])]
 final readonly class FindingView
 {
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class FindingView
         public string $advice,
         #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: FixView::class)])]
         public ?FixView $fix,
+        #[OA\Property]
+        public bool $off,
     ) {
     }
 
@@ -44,11 +48,23 @@ final readonly class FindingView
             $offsets->toEditor($finding->span->end),
             $finding->message,
             $finding->advice,
-            null === $fix ? null : new FixView($fix->label, $fix->isSafe, array_map(
-                // The browser's editor knows one line break only.
-                static fn (TextEdit $edit) => new EditView($offsets->toEditor($edit->span->start), $offsets->toEditor($edit->span->end), strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"])),
-                $fix->edits,
-            )),
+            null === $fix ? null : self::fix($finding->code, $fix, $offsets),
+            $finding->isOff,
         );
+    }
+
+    private static function fix(string $code, Fix $fix, EditorOffsets $offsets): FixView
+    {
+        $target = match (true) {
+            MixedLineEndings::CODE === $code => FixTarget::LineEndings,
+            [] === $fix->edits => FixTarget::Encoding,
+            default => FixTarget::Text,
+        };
+
+        return new FixView($fix->label, $fix->isSafe, FixTarget::Text !== $target ? [] : array_map(
+            // The browser's editor knows one line break only.
+            static fn (TextEdit $edit) => new EditView($offsets->toEditor($edit->span->start), $offsets->toEditor($edit->span->end), strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"])),
+            $fix->edits,
+        ), $target);
     }
 }

@@ -6,8 +6,8 @@ namespace App\View;
 
 use OpenApi\Attributes as OA;
 
-/** A fix; without edits it concerns how the file is saved. */
-#[OA\Schema(required: ['label', 'safe', 'edits'])]
+/** A fix: of the text by edits, or of how the file is saved. */
+#[OA\Schema(required: ['label', 'safe', 'edits', 'of'])]
 final readonly class FixView
 {
     /**
@@ -20,6 +20,8 @@ final readonly class FixView
         public bool $safe,
         #[OA\Property(type: 'array', items: new OA\Items(ref: EditView::class))]
         public array $edits,
+        #[OA\Property(type: 'string', enum: FixTarget::class)]
+        public FixTarget $of,
     ) {
     }
 }

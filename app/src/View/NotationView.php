@@ -7,11 +7,12 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** A notation, with an example for each type it holds. */
-#[OA\Schema(required: ['id', 'label', 'examples'])]
+#[OA\Schema(required: ['id', 'label', 'examples', 'switchOff'])]
 final readonly class NotationView
 {
     /**
      * @param list<ExampleView> $examples
+     * @param ?string           $switchOff the line that, with a code after it, switches a kind of finding off for the question below; null where there is none
      */
     public function __construct(
         #[OA\Property]
@@ -20,6 +21,8 @@ final readonly class NotationView
         public string $label,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ExampleView::class))]
         public array $examples,
+        #[OA\Property(nullable: true)]
+        public ?string $switchOff,
     ) {
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Notagram\Source\Certainty;
 use Notagram\Source\LineEnding;
 use OpenApi\Attributes as OA;
 
 /** A sheet, whole. */
-#[OA\Schema(required: ['id', 'title', 'notation', 'fileName', 'encoding', 'hasBom', 'lineEnding', 'text', 'expected', 'changedAt', 'reading'])]
+#[OA\Schema(required: ['id', 'title', 'notation', 'fileName', 'encoding', 'hasBom', 'lineEnding', 'text', 'expected', 'switchedOff', 'certainty', 'changedAt', 'reading'])]
 final readonly class SheetView
 {
+    /** @param list<string> $switchedOff */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -30,6 +32,10 @@ final readonly class SheetView
         public string $text,
         #[OA\Property]
         public ?int $expected,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $switchedOff,
+        #[OA\Property(type: 'string', enum: Certainty::class)]
+        public Certainty $certainty,
         #[OA\Property(format: 'date-time')]
         public string $changedAt,
         #[OA\Property]

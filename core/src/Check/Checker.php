@@ -23,6 +23,9 @@ final readonly class Checker
         Rule\Marking\WeightRange::CODE => [Rule\Marking\WeightsOver::CODE],
     ];
 
+    /** What a comment says to switch a kind of finding off where it stands. */
+    public const SWITCH_OFF = 'notagram-off ';
+
     /** Nearly all blocks are of plain characters, of which no rule of the text has anything to say. */
     private const UNUSUAL = '/[^\t\r\n\x20-\x7E]/';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check;
 
+use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Notation;
@@ -25,11 +26,23 @@ final readonly class Mender
     /**
      * @param ?list<string> $codes only the findings of these; null for all
      */
-    public function mend(SourceText $source, Notation $notation, ?array $codes = null): Mended
+    public function mend(SourceText $source, Notation $notation, ?array $codes = null, SheetWishes $wishes = new SheetWishes()): Mended
+    {
+        return $this->repeatedly($source, $notation, $wishes, static fn (Finding $finding) => true === $finding->fix?->isSafe && (null === $codes || \in_array($finding->code, $codes, true)));
+    }
+
+    /** Applies every fix of one kind of finding, also those that a person must choose: a person did. */
+    public function mendAllOf(string $code, SourceText $source, Notation $notation, SheetWishes $wishes = new SheetWishes()): Mended
+    {
+        return $this->repeatedly($source, $notation, $wishes, static fn (Finding $finding) => $finding->code === $code && null !== $finding->fix);
+    }
+
+    /** @param \Closure(Finding): bool $isWanted */
+    private function repeatedly(SourceText $source, Notation $notation, SheetWishes $wishes, \Closure $isWanted): Mended
     {
         $changes = [];
         for ($round = 0; $round < self::MAX_ROUNDS; ++$round) {
-            $fixes = $this->safeFixes($source, $notation, $codes);
+            $fixes = $this->fixes($source, $notation, $wishes, $isWanted);
             if (!$source->isPlainUtf8() && [] !== array_filter($fixes, static fn (array $fix) => [] === $fix[1]->edits)) {
                 $source = $source->asPlainUtf8();
             }
@@ -55,17 +68,23 @@ final readonly class Mender
     }
 
     /**
-     * @param ?list<string> $codes
+     * @param \Closure(Finding): bool $isWanted
      *
      * @return list<array{string, Fix}> in the order of the text
      */
-    private function safeFixes(SourceText $source, Notation $notation, ?array $codes): array
+    private function fixes(SourceText $source, Notation $notation, SheetWishes $wishes, \Closure $isWanted): array
     {
+        $sheet = ReadSheet::of($source, $notation);
+        $findings = $this->checker->findingsAtAGlance($sheet->overview(), $wishes);
+        foreach ($sheet->blocks as $placed) {
+            foreach ($this->checker->findingsIn($placed->reading, $placed->block->textIn($source->text), $wishes->switchedOff) as $finding) {
+                $findings[] = $finding->shiftedBy($placed->block->start);
+            }
+        }
         $fixes = [];
-        foreach ($this->checker->check(ReadSheet::of($source, $notation))->findings() as $placed) {
-            $fix = $placed->finding->fix;
-            if (null !== $fix && $fix->isSafe && (null === $codes || \in_array($placed->finding->code, $codes, true))) {
-                $fixes[] = [$placed->finding->code, $fix];
+        foreach ($findings as $finding) {
+            if (null !== $finding->fix && !$finding->isOff && $isWanted($finding)) {
+                $fixes[] = [$finding->code, $finding->fix];
             }
         }
         usort($fixes, static fn (array $one, array $other) => self::firstPlace($one[1]) <=> self::firstPlace($other[1]));

@@ -30,10 +30,10 @@ final readonly class Block
     /**
      * Names the block's own text and everything that changes its reading; equal blocks share it.
      *
-     * @param string $notation the identifier of the notation it is read in
+     * @param string $settings the notation it is read in, and what else changes what is said of it
      */
-    public function idIn(string $text, string $notation): string
+    public function idIn(string $text, string $settings): string
     {
-        return hash('xxh64', $notation.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->textIn($text));
+        return hash('xxh64', $settings.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->textIn($text));
     }
 }

@@ -16,6 +16,9 @@ interface Notation
 
     public function writer(): Writer;
 
+    /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */
+    public function comment(string $note): ?string;
+
     /** How many places in a text speak for this notation; used only to choose one when a text is brought in. */
     public function signsIn(string $text): int;
 

@@ -112,7 +112,7 @@ final readonly class EncodingGuess
             }
         }
 
-        return new self($best, $bestScore - $runnerUp > self::CLEAR_LEAD * max(6, $high / 4) ? Certainty::Likely : Certainty::Guess);
+        return new self($best, $bestScore - $runnerUp > self::CLEAR_LEAD * max(12, $high / 4) ? Certainty::Likely : Certainty::Guess);
     }
 
     /** The lines that hold bytes beyond ASCII, as many as are wanted. */

@@ -26,13 +26,13 @@ final readonly class SourceText
      *
      * @throws InvalidUtf8 if it is not
      */
-    public static function fromUtf8(string $text, Encoding $cameAs = Encoding::Utf8, bool $hasBom = false): self
+    public static function fromUtf8(string $text, Encoding $cameAs = Encoding::Utf8, bool $hasBom = false, int $undecodable = 0, Certainty $certainty = Certainty::Certain): self
     {
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new InvalidUtf8('The text is not valid UTF-8.');
         }
 
-        return new self($text, $cameAs, $hasBom);
+        return new self($text, $cameAs, $hasBom, $undecodable, $certainty);
     }
 
     /** Decodes a file, in the encoding that a person chose or else in the one that its bytes speak for. */
@@ -52,7 +52,7 @@ final readonly class SourceText
     /** The same text, once its file is agreed to be saved as plain UTF-8. */
     public function asPlainUtf8(): self
     {
-        return new self($this->text, Encoding::Utf8, false);
+        return new self($this->text, Encoding::Utf8, false, $this->undecodable);
     }
 
     public function isPlainUtf8(): bool

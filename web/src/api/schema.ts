@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/decoding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["5c853dff43d76894cfaaf3e3cb8cc729"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/handover/{target}": {
         parameters: {
             query?: never;
@@ -140,6 +156,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["e51b7f1651f55caf3282eba6ffdf4c71"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["8e9c3c771eac7194c0c05e908d8333e6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -190,10 +222,10 @@ export interface components {
             to: number;
             text: string;
         };
-        /** @description Which safe fixes to apply to the text that $base names. */
+        /** @description Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
         MendRequest: {
             base: string;
-            codes?: string[] | null;
+            code?: string | null;
         };
         /** @description A sheet from a pasted text, or an empty one. */
         NewSheetRequest: {
@@ -217,6 +249,8 @@ export interface components {
             expected?: number | null;
             encoding?: string | null;
             plainUtf8?: boolean | null;
+            oneLineEnding?: boolean | null;
+            switchedOff?: string[] | null;
         };
         /** @description What counts as right when a pupil types. */
         AcceptedView: {
@@ -243,6 +277,12 @@ export interface components {
             question: components["schemas"]["QuestionView"] | null;
             written: components["schemas"]["WrittenView"] | null;
         };
+        /** @description A stretch of whole lines, before and after. */
+        ChangedPlaceView: {
+            line: number;
+            before: string;
+            after: string;
+        };
         /** @description The text that stands in the sheet now, where another than this was expected. */
         ConflictView: {
             message: string;
@@ -253,6 +293,13 @@ export interface components {
         CreatedView: {
             id: string;
             title: string;
+        };
+        /** @description What a file would read like in another encoding: the first lines that differ, and how much would mean nothing. */
+        DecodingView: {
+            encoding: components["schemas"]["EncodingView"];
+            lost: number;
+            lines: components["schemas"]["ChangedPlaceView"][];
+            differing: number;
         };
         /** @description Puts a text in the place of a stretch; editor offsets. */
         EditView: {
@@ -272,7 +319,7 @@ export interface components {
             text: string;
             explanation: string;
         };
-        /** @description One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. */
+        /** @description One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. One that is off is only counted. */
         FindingView: {
             code: string;
             /** @enum {string} */
@@ -282,12 +329,15 @@ export interface components {
             message: string;
             advice: string;
             fix: components["schemas"]["FixView"] | null;
+            off: boolean;
         };
-        /** @description A fix; without edits it concerns how the file is saved. */
+        /** @description A fix: of the text by edits, or of how the file is saved. */
         FixView: {
             label: string;
             safe: boolean;
             edits: components["schemas"]["EditView"][];
+            /** @enum {string} */
+            of: "text" | "encoding" | "line-endings";
         };
         /** @description What a target cannot hold, and what happens to it. */
         LossView: {
@@ -300,16 +350,24 @@ export interface components {
             code: string;
             times: number;
         };
-        /** @description The edits that mend, and how many findings of each code they mend. */
+        /** @description The edits that mend, how many findings of each code they mend, and what the first places look like before and after. */
         MendedView: {
             edits: components["schemas"]["EditView"][];
             changes: components["schemas"]["MendedCodeView"][];
+            places: components["schemas"]["ChangedPlaceView"][];
+            plainUtf8: boolean;
         };
         /** @description A notation, with an example for each type it holds. */
         NotationView: {
             id: string;
             label: string;
             examples: components["schemas"]["ExampleView"][];
+            switchOff: string | null;
+        };
+        /** @description A finding with the number of its question, and in the coordinates of its block; without a number it is the sheet's. */
+        NumberedFindingView: {
+            question: number | null;
+            finding: components["schemas"]["FindingView"];
         };
         /** @description What there is to choose from. */
         OfferView: {
@@ -323,6 +381,12 @@ export interface components {
             weight: string;
             feedback: string | null;
         };
+        /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
+        OutlookView: {
+            hash: string;
+            findings: components["schemas"]["NumberedFindingView"][];
+            marks: components["schemas"]["SheetMarksView"];
+        };
         /** @description A prompt and its match. */
         PairView: {
             prompt: string;
@@ -331,6 +395,13 @@ export interface components {
         /** @description Why something was not done, in a sentence for the person. */
         ProblemView: {
             message: string;
+        };
+        /** @description What a question can earn, in per cent of its points. */
+        QuestionMarksView: {
+            best: string;
+            worst: string;
+            tickAll: string | null;
+            guess: string | null;
         };
         /** @description A question as a pupil sees it; html is safe to show. */
         QuestionView: {
@@ -346,6 +417,7 @@ export interface components {
             feedbackWhenRight: string | null;
             feedbackWhenWrong: string | null;
             explanation: string | null;
+            marks: components["schemas"]["QuestionMarksView"] | null;
         };
         /** @description What became of a text: the splice, the bodies of what is new in it, and what concerns the whole. */
         ReadingView: {
@@ -361,6 +433,13 @@ export interface components {
             savedAt: string;
             reading: components["schemas"]["ReadingView"];
         };
+        /** @description What a sheet can earn, as shown: points, and chances in words a person understands. */
+        SheetMarksView: {
+            total: string;
+            guess: string | null;
+            halfChance: string | null;
+            halfChanceExact: string | null;
+        };
         /** @description A sheet, whole. */
         SheetView: {
             id: string;
@@ -373,6 +452,9 @@ export interface components {
             lineEnding: "lf" | "crlf" | "cr" | "mixed";
             text: string;
             expected: number | null;
+            switchedOff: string[];
+            /** @enum {string} */
+            certainty: "certain" | "likely" | "guess";
             /** Format: date-time */
             changedAt: string;
             reading: components["schemas"]["ReadingView"];
@@ -708,6 +790,39 @@ export interface operations {
             };
         };
     };
+    "5c853dff43d76894cfaaf3e3cb8cc729": {
+        parameters: {
+            query: {
+                encoding: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lines that differ */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecodingView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "9fca5a5f89ffe28e36f1a4ba2327d766": {
         parameters: {
             query?: never;
@@ -756,6 +871,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OfferView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "8e9c3c771eac7194c0c05e908d8333e6": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What all questions together show */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlookView"];
                 };
             };
             /** @description Not done */

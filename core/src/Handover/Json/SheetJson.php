@@ -36,7 +36,7 @@ final class SheetJson
 
         return [
             'notation' => $sheet->notation->id(),
-            'encoding' => ['name' => $sheet->source->encoding->value, 'bom' => $sheet->source->hasBom, 'lineEnding' => $sheet->source->lineEnding()->value],
+            'encoding' => ['name' => $sheet->source->encoding->value, 'certainty' => $sheet->source->certainty->value, 'bom' => $sheet->source->hasBom, 'lineEnding' => $sheet->source->lineEnding()->value],
             'summary' => get_object_vars($summary),
             'questions' => $questions,
             'broken' => $broken,

@@ -34,6 +34,11 @@ final readonly class Aiken implements Notation
         return new AikenWriter();
     }
 
+    public function comment(string $note): ?string
+    {
+        return null;
+    }
+
     public function signsIn(string $text): int
     {
         return (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);

@@ -32,6 +32,11 @@ final readonly class Gift implements Notation
         return new GiftWriter();
     }
 
+    public function comment(string $note): string
+    {
+        return '// '.$note;
+    }
+
     public function signsIn(string $text): int
     {
         return substr_count($text, '{') + (int) preg_match_all('/(*ANYCRLF)^(?:::|\$CATEGORY:)/m', $text);

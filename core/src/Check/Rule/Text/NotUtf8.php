@@ -9,6 +9,7 @@ use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Notation\SheetOverview;
+use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
 use Notagram\Source\Span;
 
@@ -25,7 +26,11 @@ final readonly class NotUtf8 implements SheetRule
         yield Finding::fault(
             self::CODE,
             Span::at(0),
-            \sprintf('The file came in %s, not in UTF-8.', $sheet->source->encoding->label()),
+            \sprintf(match ($sheet->source->certainty) {
+                Certainty::Certain => 'The file came in %s, not in UTF-8.',
+                Certainty::Likely => 'The file seems to be in %s, not in UTF-8: its letters make words that way.',
+                Certainty::Guess => 'The file may be in %s, and is not in UTF-8; other encodings would do nearly as well.',
+            }, $sheet->source->encoding->label()),
             'Look whether its accented letters are right; if so, save it as UTF-8, else choose another encoding.',
             Fix::safe('Save it as UTF-8'),
         );

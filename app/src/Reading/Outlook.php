@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Entity\Sheet;
+use App\Repository\SheetRepository;
+use App\View\FindingView;
+use App\View\NumberedFindingView;
+use App\View\OutlookView;
+use App\View\SheetMarksView;
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Notagram\Check\Checker;
+use Notagram\Check\PlacedFinding;
+use Notagram\Check\Repeat\StemPrint;
+use Notagram\Check\Rule\Craft\StemRepeated;
+use Notagram\Check\SheetWishes;
+use Notagram\Marking\SheetMarks;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\EditorOffsets;
+use Symfony\Contracts\Cache\CacheInterface;
+
+/** Looks at all questions of a sheet together, and at those of the other sheets on the shelf. */
+final readonly class Outlook
+{
+    public function __construct(private SheetRepository $sheets, private Checker $checker, private CacheInterface $cache)
+    {
+    }
+
+    public function of(Sheet $sheet): OutlookView
+    {
+        $read = ReadSheet::of($sheet->source(), $sheet->notation());
+        $wishes = $sheet->wishes();
+        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $this->neighboursOf($sheet)));
+        $questions = [];
+        foreach ($read->blocks as $placed) {
+            if (null !== $placed->reading->question) {
+                $questions[] = $placed->reading->question;
+            }
+        }
+
+        return new OutlookView($sheet->textHash(), array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)));
+    }
+
+    private function view(PlacedFinding $placed, ReadSheet $read): NumberedFindingView
+    {
+        if (null === $placed->question) {
+            return new NumberedFindingView(null, FindingView::of($placed->finding, new EditorOffsets($read->source->text)));
+        }
+        $block = $read->numbered($placed->question)->block;
+
+        return new NumberedFindingView($placed->question, FindingView::of($placed->finding->shiftedBy(-$block->start), new EditorOffsets($block->textIn($read->source->text))));
+    }
+
+    /** @return list<StemPrint> */
+    private function neighboursOf(Sheet $sheet): array
+    {
+        $prints = [];
+        foreach ($this->sheets->onShelf() as $other) {
+            if ($other->id !== $sheet->id) {
+                array_push($prints, ...$this->printsOf($other));
+            }
+        }
+
+        return $prints;
+    }
+
+    /**
+     * Derived from the text, so kept beside it for as long as the text stays the same.
+     *
+     * @return list<StemPrint>
+     */
+    private function printsOf(Sheet $sheet): array
+    {
+        $key = 'prints.'.hash('xxh128', implode("\n", [$sheet->notation()->id(), $sheet->title(), $sheet->textHash()]));
+
+        return $this->cache->get($key, static fn (): array => StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title()));
+    }
+
+    private static function marks(SheetMarks $marks): SheetMarksView
+    {
+        return new SheetMarksView(
+            self::rounded($marks->total, 2),
+            null === $marks->guess ? null : self::rounded($marks->guess, 1),
+            null === $marks->halfChance ? null : self::rounded($marks->halfChance->multipliedBy(100), 4),
+            null === $marks->halfChance || \strlen((string) $marks->halfChance) > 60 ? null : (string) $marks->halfChance,
+        );
+    }
+
+    /** @param int<0, max> $decimals */
+    private static function rounded(BigRational $number, int $decimals): string
+    {
+        return str_replace('-', '−', (string) $number->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros());
+    }
+}
