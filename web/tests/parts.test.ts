@@ -38,7 +38,8 @@ const finding = (more: Partial<Finding> = {}): Finding => ({
   to: 1,
   message: 'The answers that open here are never closed.',
   advice: 'Put a } after the last answer.',
-  fix: { label: 'Close them', safe: false, edits: [] },
+  fix: { label: 'Close them', safe: false, edits: [], of: 'text' },
+  off: false,
   ...more,
 })
 

@@ -17,6 +17,7 @@ const question = (more: Partial<Question>): Question => ({
   feedbackWhenRight: null,
   feedbackWhenWrong: null,
   explanation: null,
+  marks: null,
   ...more,
 })
 

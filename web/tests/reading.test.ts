@@ -15,7 +15,7 @@ const body = (id: string, more: Partial<Body> = {}): Body => ({
   ...more,
 })
 
-const doubt = { code: 'a.b', level: 'doubt', from: 1, to: 3, message: 'm', advice: 'a', fix: null } as const
+const doubt = { code: 'a.b', level: 'doubt', from: 1, to: 3, message: 'm', advice: 'a', fix: null, off: false } as const
 
 const first: Reading = {
   hash: 'h1',

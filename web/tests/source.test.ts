@@ -22,6 +22,7 @@ const finding = (more: Partial<Finding>): Finding => ({
   message: 'm',
   advice: 'a',
   fix: null,
+  off: false,
   ...more,
 })
 

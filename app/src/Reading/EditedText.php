@@ -112,7 +112,7 @@ final class EditedText
         while ($start < $most && $old[$start] === $new[$start]) {
             ++$start;
         }
-        while ($end < $most - $start && $old[\count($old) - 1 - $end] === $new[\count($new) - 1 - $end];) {
+        while ($end < $most - $start && $old[\count($old) - 1 - $end] === $new[\count($new) - 1 - $end]) {
             ++$end;
         }
         $from = $offset + EditorOffsets::lengthOf(implode('', \array_slice($old, 0, $start)));

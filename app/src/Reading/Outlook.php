@@ -84,7 +84,7 @@ final readonly class Outlook
         return new SheetMarksView(
             self::rounded($marks->total, 2),
             null === $marks->guess ? null : self::rounded($marks->guess, 1),
-            null === $marks->halfChance ? null : self::rounded($marks->halfChance->multipliedBy(100), 4),
+            null === $marks->halfChance ? null : self::rounded($marks->halfChance->multipliedBy(100), 2),
             null === $marks->halfChance || \strlen((string) $marks->halfChance) > 60 ? null : (string) $marks->halfChance,
         );
     }

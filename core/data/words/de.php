@@ -7,7 +7,7 @@ return [
     'function' => ['der', 'die', 'das', 'den', 'dem', 'des', 'ein', 'eine', 'einen', 'einem', 'einer', 'eines', 'und', 'oder', 'aber', 'nicht', 'ist', 'sind', 'war', 'waren', 'wird', 'werden', 'wurde', 'wurden', 'hat', 'haben', 'hatte', 'von', 'zu', 'zum', 'zur', 'im', 'in', 'am', 'an', 'auf', 'aus', 'bei', 'mit', 'nach', 'seit', 'für', 'über', 'unter', 'vor', 'durch', 'gegen', 'um', 'als', 'wie', 'was', 'wer', 'wen', 'wem', 'wann', 'wo', 'warum', 'welche', 'welcher', 'welches', 'welchen', 'welchem', 'es', 'er', 'sie', 'wir', 'ihr', 'sich', 'man', 'kann', 'können', 'muss', 'müssen', 'soll', 'sollen', 'dass', 'wenn', 'dieser', 'diese', 'dieses', 'jeder', 'jede', 'jedes', 'auch', 'nur', 'noch', 'mehr'],
     'negative' => ['nicht', 'kein', 'keine', 'keinen', 'keiner', 'keines', 'keinem', 'nie', 'niemals', 'außer'],
     'dated' => ['aktuell', 'aktuelle', 'aktuellen', 'aktueller', 'aktuelles', 'derzeit', 'derzeitige', 'derzeitigen', 'heute', 'heutzutage', 'jetzt', 'gegenwärtig', 'momentan', 'zurzeit', 'neueste', 'neuesten', 'neuester', 'kürzlich', 'bisher', 'dieses jahr', 'in diesem jahr', 'letztes jahr', 'im letzten jahr'],
-    'absolute' => ['immer', 'nie', 'niemals', 'alle', 'alles', 'keiner', 'niemand', 'nichts', 'nur', 'jeder', 'jede', 'jedes', 'stets', 'ausschließlich', 'vollständig', 'völlig', 'unmöglich'],
+    'absolute' => ['immer', 'nie', 'niemals', 'alle', 'alles', 'nur', 'jeder', 'jede', 'jedes', 'stets', 'ausschließlich', 'vollständig', 'völlig', 'unmöglich'],
     'articles' => ['ein', 'eine', 'einen', 'einem', 'einer', 'eines'],
     'true' => ['wahr', 'richtig', 'ja', 'w', 'r', 'stimmt'],
     'false' => ['falsch', 'nein', 'f', 'unwahr', 'stimmt nicht'],

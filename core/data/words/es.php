@@ -7,7 +7,7 @@ return [
     'function' => ['el', 'la', 'los', 'las', 'un', 'una', 'unos', 'unas', 'de', 'del', 'a', 'al', 'en', 'por', 'para', 'con', 'sin', 'sobre', 'entre', 'hasta', 'desde', 'que', 'qué', 'quién', 'quiénes', 'cuál', 'cuáles', 'cuándo', 'cuánto', 'cuántos', 'cuánta', 'cuántas', 'dónde', 'cómo', 'es', 'son', 'era', 'eran', 'fue', 'fueron', 'ser', 'está', 'están', 'hay', 'ha', 'han', 'se', 'su', 'sus', 'lo', 'le', 'les', 'y', 'o', 'u', 'pero', 'no', 'si', 'como', 'más', 'muy', 'este', 'esta', 'estos', 'estas', 'ese', 'esa', 'cada', 'también', 'sólo', 'solo'],
     'negative' => ['no', 'excepto', 'salvo', 'nunca', 'tampoco'],
     'dated' => ['actual', 'actuales', 'actualmente', 'ahora', 'hoy', 'hoy en día', 'reciente', 'recientes', 'recientemente', 'último', 'últimos', 'este año', 'el año pasado', 'hasta ahora', 'hasta la fecha', 'en la actualidad'],
-    'absolute' => ['siempre', 'nunca', 'jamás', 'todo', 'todos', 'toda', 'todas', 'ninguno', 'ninguna', 'nadie', 'nada', 'solamente', 'únicamente', 'exclusivamente', 'completamente', 'totalmente', 'imposible'],
+    'absolute' => ['siempre', 'nunca', 'jamás', 'todo', 'todos', 'toda', 'todas', 'ninguno', 'ninguna', 'solamente', 'únicamente', 'exclusivamente', 'completamente', 'totalmente', 'imposible'],
     'articles' => ['un', 'una', 'unos', 'unas'],
     'true' => ['verdadero', 'v', 'sí', 'si', 'cierto', 'correcto'],
     'false' => ['falso', 'f', 'no', 'incorrecto'],

@@ -7,7 +7,7 @@ return [
     'function' => ['le', 'la', 'les', 'un', 'une', 'des', 'du', 'de', 'd', 'au', 'aux', 'à', 'en', 'dans', 'par', 'pour', 'avec', 'sans', 'sur', 'sous', 'entre', 'vers', 'que', 'qui', 'quoi', 'quel', 'quelle', 'quels', 'quelles', 'quand', 'où', 'comment', 'combien', 'pourquoi', 'est', 'sont', 'était', 'étaient', 'être', 'a', 'ont', 'avait', 'il', 'elle', 'ils', 'elles', 'on', 'nous', 'vous', 'se', 's', 'son', 'sa', 'ses', 'leur', 'leurs', 'ce', 'cet', 'cette', 'ces', 'et', 'ou', 'mais', 'ne', 'pas', 'plus', 'si', 'comme', 'très', 'aussi', 'chaque', 'n', 'l', 'c', 'qu'],
     'negative' => ['pas', 'jamais', 'sauf', 'excepté', 'aucun', 'aucune'],
     'dated' => ['actuel', 'actuelle', 'actuels', 'actuelles', 'actuellement', 'maintenant', 'aujourd\'hui', 'récent', 'récente', 'récents', 'récentes', 'récemment', 'dernier cri', 'de nos jours', 'à présent', 'cette année', 'l\'année dernière', 'jusqu\'à présent', 'à ce jour'],
-    'absolute' => ['toujours', 'jamais', 'tout', 'tous', 'toute', 'toutes', 'aucun', 'aucune', 'personne', 'rien', 'uniquement', 'exclusivement', 'complètement', 'totalement', 'entièrement', 'impossible'],
+    'absolute' => ['toujours', 'jamais', 'tout', 'tous', 'toute', 'toutes', 'aucun', 'aucune', 'uniquement', 'exclusivement', 'complètement', 'totalement', 'entièrement', 'impossible'],
     'articles' => ['un', 'une'],
     'true' => ['vrai', 'v', 'oui', 'juste', 'correct'],
     'false' => ['faux', 'f', 'non', 'incorrect'],

@@ -7,7 +7,7 @@ return [
     'function' => ['il', 'lo', 'la', 'i', 'gli', 'le', 'un', 'uno', 'una', 'di', 'del', 'dello', 'della', 'dei', 'degli', 'delle', 'a', 'al', 'allo', 'alla', 'ai', 'agli', 'alle', 'da', 'dal', 'dalla', 'in', 'nel', 'nella', 'nei', 'nelle', 'con', 'su', 'sul', 'sulla', 'per', 'tra', 'fra', 'che', 'chi', 'quale', 'quali', 'quando', 'dove', 'come', 'quanto', 'quanti', 'quanta', 'quante', 'perché', 'è', 'sono', 'era', 'erano', 'essere', 'ha', 'hanno', 'si', 'suo', 'sua', 'suoi', 'sue', 'e', 'o', 'ma', 'non', 'se', 'più', 'anche', 'ogni', 'questo', 'questa', 'questi', 'queste', 'l', 'd'],
     'negative' => ['non', 'tranne', 'eccetto', 'mai'],
     'dated' => ['attuale', 'attuali', 'attualmente', 'adesso', 'ora', 'oggi', 'oggigiorno', 'recente', 'recenti', 'recentemente', 'quest\'anno', 'l\'anno scorso', 'finora', 'ad oggi', 'al momento'],
-    'absolute' => ['sempre', 'mai', 'tutto', 'tutti', 'tutta', 'tutte', 'nessuno', 'nessuna', 'niente', 'nulla', 'solo', 'soltanto', 'esclusivamente', 'completamente', 'totalmente', 'impossibile'],
+    'absolute' => ['sempre', 'mai', 'tutto', 'tutti', 'tutta', 'tutte', 'nessuno', 'nessuna', 'solo', 'soltanto', 'esclusivamente', 'completamente', 'totalmente', 'impossibile'],
     'articles' => ['un', 'uno', 'una', 'un\''],
     'true' => ['vero', 'v', 'sì', 'si', 'giusto', 'corretto'],
     'false' => ['falso', 'f', 'no', 'sbagliato'],

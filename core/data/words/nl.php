@@ -7,7 +7,7 @@ return [
     'function' => ['de', 'het', 'een', 'van', 'in', 'op', 'aan', 'bij', 'met', 'voor', 'uit', 'over', 'door', 'naar', 'om', 'tot', 'te', 'en', 'of', 'maar', 'niet', 'is', 'zijn', 'was', 'waren', 'wordt', 'worden', 'werd', 'werden', 'heeft', 'hebben', 'had', 'er', 'dat', 'die', 'dit', 'deze', 'wie', 'wat', 'welke', 'welk', 'wanneer', 'waar', 'waarom', 'hoe', 'hij', 'zij', 'ze', 'wij', 'we', 'je', 'men', 'zich', 'kan', 'kunnen', 'moet', 'moeten', 'zal', 'als', 'dan', 'ook', 'nog', 'meer', 'elk', 'elke', 'alleen', 'hun', 'haar'],
     'negative' => ['niet', 'geen', 'behalve', 'nooit'],
     'dated' => ['huidig', 'huidige', 'momenteel', 'nu', 'vandaag', 'tegenwoordig', 'recent', 'recente', 'onlangs', 'nieuwste', 'laatste tijd', 'dit jaar', 'vorig jaar', 'tot nu toe', 'op dit moment'],
-    'absolute' => ['altijd', 'nooit', 'alle', 'alles', 'iedereen', 'niemand', 'niets', 'alleen', 'uitsluitend', 'elk', 'elke', 'volledig', 'helemaal', 'onmogelijk'],
+    'absolute' => ['altijd', 'nooit', 'alle', 'alles', 'alleen', 'uitsluitend', 'elk', 'elke', 'volledig', 'helemaal', 'onmogelijk'],
     'articles' => ['een'],
     'true' => ['waar', 'juist', 'ja', 'w', 'goed'],
     'false' => ['onwaar', 'onjuist', 'niet waar', 'nee', 'fout'],

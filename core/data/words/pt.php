@@ -7,7 +7,7 @@ return [
     'function' => ['o', 'a', 'os', 'as', 'um', 'uma', 'uns', 'umas', 'de', 'do', 'da', 'dos', 'das', 'em', 'no', 'na', 'nos', 'nas', 'por', 'pelo', 'pela', 'para', 'com', 'sem', 'sobre', 'entre', 'até', 'desde', 'que', 'quem', 'qual', 'quais', 'quando', 'onde', 'como', 'quanto', 'quantos', 'quanta', 'quantas', 'é', 'são', 'era', 'eram', 'foi', 'foram', 'ser', 'está', 'estão', 'há', 'tem', 'têm', 'se', 'seu', 'sua', 'seus', 'suas', 'e', 'ou', 'mas', 'não', 'mais', 'muito', 'também', 'cada', 'este', 'esta', 'estes', 'estas', 'esse', 'essa', 'isso', 'ao', 'à'],
     'negative' => ['não', 'exceto', 'nunca', 'salvo'],
     'dated' => ['atual', 'atuais', 'atualmente', 'agora', 'hoje', 'hoje em dia', 'recente', 'recentes', 'recentemente', 'este ano', 'no ano passado', 'até agora', 'até à data', 'no momento'],
-    'absolute' => ['sempre', 'nunca', 'jamais', 'tudo', 'todos', 'toda', 'todas', 'nenhum', 'nenhuma', 'ninguém', 'nada', 'apenas', 'somente', 'exclusivamente', 'completamente', 'totalmente', 'impossível'],
+    'absolute' => ['sempre', 'nunca', 'jamais', 'tudo', 'todos', 'toda', 'todas', 'nenhum', 'nenhuma', 'apenas', 'somente', 'exclusivamente', 'completamente', 'totalmente', 'impossível'],
     'articles' => ['um', 'uma', 'uns', 'umas'],
     'true' => ['verdadeiro', 'v', 'sim', 'certo', 'correto'],
     'false' => ['falso', 'f', 'não', 'errado', 'incorreto'],

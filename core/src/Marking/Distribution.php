@@ -11,18 +11,21 @@ use Brick\Math\BigRational;
  * What independent draws come to, exactly: how many of all equally likely ways lead to each sum.
  *
  * The ways are kept as one large integer with a slot of so many bits for each sum, so that two distributions are combined by
- * one multiplication. Sums count in whole steps from the least.
+ * one multiplication; where few sums lie far apart, they are listed instead. Sums count in whole steps from the least.
  */
 final readonly class Distribution
 {
-    /** A distribution that would take more bits than this is not worked out: about two seconds. */
-    private const MAX_BITS = 30_000_000;
+    /** A distribution that would take more bits than this is not packed; a tenth of a second. */
+    private const MAX_BITS = 4_000_000;
+    /** Nor is one with more different sums than this worked out one by one. */
+    private const MAX_SUMS = 4_000;
 
     /**
-     * @param int<1, max> $slot  bits for each sum
-     * @param int         $steps the greatest sum, in steps above the least
+     * @param BigInteger|array<int, BigInteger> $sums  packed, or listed
+     * @param int<1, max>                       $slot  bits for each packed sum
+     * @param int                               $steps the greatest sum, in steps above the least
      */
-    private function __construct(private BigInteger $packed, private int $slot, private int $steps, private BigInteger $ways)
+    private function __construct(private BigInteger|array $sums, private int $slot, private int $steps, private BigInteger $ways)
     {
     }
 
@@ -51,8 +54,10 @@ final readonly class Distribution
         }
         // Whole hexadecimal digits, so that a slot can be cut out of the written number.
         $slot = max(4, 4 * intdiv($ways->getBitLength() + 7, 4));
-        if ($slot * ($steps + 1) > self::MAX_BITS) {
-            return null;
+        if ($steps > self::MAX_SUMS || $slot * ($steps + 1) > self::MAX_BITS) {
+            $sums = self::listed($groups);
+
+            return null === $sums ? null : new self($sums, $slot, $steps, $ways);
         }
         $packed = BigInteger::one();
         foreach ($groups as [$draws, $outcomes]) {
@@ -64,6 +69,33 @@ final readonly class Distribution
         }
 
         return new self($packed, $slot, $steps, $ways);
+    }
+
+    /**
+     * @param list<array{int<0, max>, array<int<0, max>, int>}> $groups
+     *
+     * @return ?array<int, BigInteger> the number of ways to each sum; null where there are too many sums
+     */
+    private static function listed(array $groups): ?array
+    {
+        $sums = [0 => BigInteger::one()];
+        foreach ($groups as [$draws, $outcomes]) {
+            for ($draw = 0; $draw < $draws; ++$draw) {
+                $next = [];
+                foreach ($sums as $sum => $ways) {
+                    foreach ($outcomes as $step => $count) {
+                        $more = $ways->multipliedBy($count);
+                        $next[$sum + $step] = isset($next[$sum + $step]) ? $next[$sum + $step]->plus($more) : $more;
+                    }
+                }
+                if (\count($next) > self::MAX_SUMS) {
+                    return null;
+                }
+                $sums = $next;
+            }
+        }
+
+        return $sums;
     }
 
     /**
@@ -104,7 +136,15 @@ final readonly class Distribution
         if ($step > $this->steps) {
             return BigRational::zero();
         }
-        $digits = $this->packed->shiftedRight($this->slot * $step)->toBase(16);
+        if (\is_array($this->sums)) {
+            $favourable = BigInteger::zero();
+            foreach ($this->sums as $sum => $ways) {
+                $favourable = $sum >= $step ? $favourable->plus($ways) : $favourable;
+            }
+
+            return BigRational::ofFraction($favourable, $this->ways);
+        }
+        $digits = $this->sums->shiftedRight($this->slot * $step)->toBase(16);
         $width = intdiv($this->slot, 4);
         $favourable = BigInteger::zero();
         for ($end = \strlen($digits); $end > 0; $end -= $width) {

@@ -68,6 +68,13 @@ final class DistributionTest extends TestCase
 
     public function testWhatIsTooLargeIsNotWorkedOut(): void
     {
-        self::assertNull(Distribution::ofSums([[1_000, [0 => 1, 1_000_000 => 1]]]));
+        self::assertNull(Distribution::ofSums([[1, array_fill_keys(range(0, 5_000_000, 1_000), 1)]]));
+    }
+
+    public function testFewSumsFarApartAreListed(): void
+    {
+        $far = Distribution::ofSums([[30, [0 => 3, 1_000_000 => 1]]]);
+
+        self::assertSame((string) Distribution::ofHits([[30, 1, 4]])?->atLeast(9), (string) $far?->atLeast(9_000_000));
     }
 }

@@ -4,7 +4,9 @@ import type { components, paths } from './schema'
 type Schemas = components['schemas']
 export type Block = Schemas['BlockView']
 export type Body = Schemas['BodyView']
+export type ChangedPlace = Schemas['ChangedPlaceView']
 export type Created = Schemas['CreatedView']
+export type Decoding = Schemas['DecodingView']
 export type Edit = Schemas['EditView']
 export type Encoding = Schemas['EncodingView']
 export type Example = Schemas['ExampleView']
@@ -12,12 +14,15 @@ export type Finding = Schemas['FindingView']
 export type Fix = Schemas['FixView']
 export type Level = Finding['level']
 export type Loss = Schemas['LossView']
+export type Mended = Schemas['MendedView']
 export type Notation = Schemas['NotationView']
 export type Offer = Schemas['OfferView']
+export type Outlook = Schemas['OutlookView']
 export type Question = Schemas['QuestionView']
 export type Reading = Schemas['ReadingView']
 export type Saved = Schemas['SavedView']
 export type Sheet = Schemas['SheetView']
+export type SheetMarks = Schemas['SheetMarksView']
 export type SheetChange = Schemas['SheetChangeRequest']
 export type ShelfSheet = Schemas['ShelfSheetView']
 export type Token = Schemas['TokenView']
@@ -84,8 +89,11 @@ export const api = {
     ),
   change: (id: string, change: SheetChange) => asked(client.PATCH('/api/sheets/{id}', { ...at(id), body: change })),
   save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),
-  mending: (id: string, base: string, codes: string[] | null) =>
-    asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, codes } })),
+  mending: (id: string, base: string, code: string | null) =>
+    asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, code } })),
+  outlook: (id: string) => asked(client.GET('/api/sheets/{id}/outlook', at(id))),
+  decoding: (id: string, encoding: string) =>
+    asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),
   handover: (id: string, target: string) =>
     asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),

@@ -2,10 +2,10 @@ import { redo, undo } from '@codemirror/commands'
 import { openSearchPanel } from '@codemirror/search'
 import { ChangeSet, type TransactionSpec } from '@codemirror/state'
 import { EditorView, type ViewUpdate } from '@codemirror/view'
-import { useEventListener } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Edit, Problem, type Sheet } from '@/api/client'
+import { api, type Edit, type Fix, type Mended, Problem, type Sheet } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { nonce } from '@/page'
 import { createEditor, fromServer, mendOfMany } from './source/editor'
@@ -16,6 +16,7 @@ import {
   findingsOf,
   isTouched,
   NOTHING_READ,
+  offOf,
   type PlacedFinding,
   type SheetReading,
   spliced,
@@ -32,6 +33,7 @@ export interface Cursor {
 }
 
 const KEEP_TEXT_AFTER = 400
+const LOOK_AROUND_AFTER = 500
 
 /** A sheet that is open on the desk: its editor, what the server reads in it, and what can be done with it. */
 export function useDesk(id: string) {
@@ -63,9 +65,11 @@ export function useDesk(id: string) {
         return saved
       },
       onReading(next, pending) {
+        const isNew = next.hash !== reading.value.hash || next.digest !== reading.value.digest
         view.value?.dispatch({ effects: setReading.of({ reading: next, since: pending.desc }) })
         reading.value = next
         lookAtCursor()
+        if (isNew) lookAround()
       },
       onState(state, message) {
         saveState.value = state
@@ -87,6 +91,16 @@ export function useDesk(id: string) {
     },
     0,
   )
+
+  /** Asks for what only all questions together show, once nothing is typed for a moment. */
+  const lookAround = useDebounceFn(async () => {
+    try {
+      sync.see(await api.outlook(id))
+    } catch (error) {
+      // It is asked for again after the next change; until then, what was seen before stands.
+      if (!(error instanceof Problem)) throw error
+    }
+  }, LOOK_AROUND_AFTER)
 
   function keepNow(): void {
     if (keepTextTimer) clearTimeout(keepTextTimer)
@@ -166,6 +180,7 @@ export function useDesk(id: string) {
 
   const findings = computed(() => findingsOf(reading.value))
   const count = computed(() => countOf(reading.value))
+  const off = computed(() => offOf(reading.value))
   const places = usePlaces(view, reading, findings, cursor)
   const { rangeNow, findingHere } = places
 
@@ -183,8 +198,8 @@ export function useDesk(id: string) {
       say(t('desk.noFix', { advice: finding.advice }))
       return
     }
-    if (!fix.edits.length || !block) {
-      void change({ plainUtf8: true }).then(() => say(t('desk.savedAs')))
+    if (fix.of !== 'text' || !block) {
+      void mendFile(fix.of)
       return
     }
     const { since } = value?.state.field(readingField) ?? {}
@@ -199,16 +214,52 @@ export function useDesk(id: string) {
     )
   }
 
-  async function mendAll(codes: string[] | null = null): Promise<void> {
-    await settled()
-    const answer = await asked(() => api.mending(id, sync.reading.hash, codes))
+  async function mendFile(of: Fix['of']): Promise<void> {
+    if (of === 'line-endings') {
+      if (await change({ oneLineEnding: true })) say(t('desk.oneLineEnding'))
+    } else if (await change({ plainUtf8: true })) {
+      say(t('desk.savedAs'))
+    }
+  }
+
+  async function mendAll(): Promise<void> {
+    const ofFile = new Set(findings.value.filter(({ block }) => !block).map(({ finding }) => finding.fix?.of))
+    const answer = await mending(null)
     if (!answer) return
+    const isMended = applyMending(answer)
+    for (const of of ofFile) if (of && of !== 'text') await mendFile(of)
+    if (!isMended && !ofFile.size) say(t('desk.nothingSafe'))
+  }
+
+  /** What mending would do: all that is safe, or every finding of a kind. */
+  async function mending(code: string | null): Promise<Mended | null> {
+    await settled()
+    return asked(() => api.mending(id, sync.reading.hash, code))
+  }
+
+  /** Makes the edits as one step that undo takes back. */
+  function applyMending(answer: Mended): boolean {
     const times = answer.changes.reduce((sum, one) => sum + one.times, 0)
-    if (answer.edits.length) apply(answer.edits, 'input.mend', true)
-    if (findings.value.some((placed) => !placed.block && placed.finding.fix) && codes === null)
-      await change({ plainUtf8: true })
-    if (times) say(t('desk.mended', times), () => answer.edits.length && view.value && undo(view.value))
-    else say(t('desk.nothingSafe'))
+    if (!answer.edits.length) return false
+    apply(answer.edits, 'input.mend', true)
+    say(t('desk.mended', times), () => view.value && undo(view.value))
+    return true
+  }
+
+  /** Switches a kind of finding off or on for the whole sheet. */
+  function setOff(code: string, isOff: boolean): Promise<boolean> {
+    const codes = (sheet.value?.switchedOff ?? []).filter((one) => one !== code)
+    return change({ switchedOff: isOff ? [...codes, code] : codes })
+  }
+
+  /** Writes a note above the question that switches a kind of finding off there. */
+  function setOffHere({ finding, block }: PlacedFinding, note: string): void {
+    const range = block && rangeNow(block)
+    if (!range || !view.value) return
+    const before = view.value.state.sliceDoc(Math.max(0, range.from - 1), range.from)
+    const lead = before === '' || before === '\n' ? '' : '\n\n'
+    apply([{ from: range.from, to: range.from, text: `${lead}${note}${finding.code}\n` }], 'input')
+    say(t('desk.offHere'), () => view.value && undo(view.value))
   }
 
   function apply(edits: readonly Edit[], userEvent: string, isMany = false): void {
@@ -324,6 +375,7 @@ export function useDesk(id: string) {
     reading: shallowReadonly(reading),
     findings,
     count,
+    off,
     saveState: readonly(saveState),
     saveMessage: readonly(saveMessage),
     savedAt: readonly(savedAt),
@@ -336,6 +388,10 @@ export function useDesk(id: string) {
     mend,
     mendHere,
     mendAll,
+    mending,
+    applyMending,
+    setOff,
+    setOffHere,
     insertExample,
     change,
     settle,

@@ -22,19 +22,24 @@ export function usePlaces(
     return state ? rangeOf(state, block) : null
   }
 
-  function goTo(offset: number, end = offset): void {
+  function goTo(offset: number, end = offset, keepsFocus = false): void {
     const { value } = view
     if (!value) return
     value.dispatch({
       selection: EditorSelection.single(offset, end),
       effects: EditorView.scrollIntoView(offset, { y: 'center' }),
     })
-    value.focus()
+    if (!keepsFocus) value.focus()
   }
 
-  function goToFinding(placed: PlacedFinding): void {
+  function goToFinding(placed: PlacedFinding, keepsFocus = false): void {
     const state = view.value?.state.field(readingField)
-    if (state) goTo(state.since.mapPos(placed.from, 1), state.since.mapPos(placed.to, -1))
+    if (state)
+      goTo(
+        state.since.mapPos(placed.from, 1),
+        Math.max(state.since.mapPos(placed.from, 1), state.since.mapPos(placed.to, -1)),
+        keepsFocus,
+      )
   }
 
   function goToBlock(block: PlacedBlock): void {

@@ -232,7 +232,7 @@ useFunctionKeys({
     </StatusBar>
 
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
-    <EncodingDialog v-if="sheet" v-model="isChoosingEncoding" :current="sheet.encoding.name" @choose="readAs" />
+    <EncodingDialog v-if="sheet" v-model="isChoosingEncoding" :sheet="sheet" @choose="readAs" />
     <ConflictDialog
       v-if="desk.conflict.value"
       :mine="desk.view.value?.state.doc.toString() ?? ''"

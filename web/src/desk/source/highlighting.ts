@@ -65,7 +65,7 @@ function ofBlock(state: ReadingInEditor & { doc: Text }, block: PlacedBlock, ran
     const to = since.mapPos(block.from + token.to, -1)
     if (to > from) ranges.push(mark(`source-${token.kind}`).range(from, to))
   }
-  for (const finding of isStale ? [] : block.body.findings) {
+  for (const finding of isStale ? [] : block.findings) {
     const from = since.mapPos(block.from + finding.from, 1)
     const to = since.mapPos(block.from + finding.to, -1)
     if (to > from) {

@@ -1,5 +1,5 @@
 import type { ChangeDesc } from '@codemirror/state'
-import type { Block, Body, Finding, Level, Reading } from '@/api/client'
+import type { Block, Body, Finding, Level, Outlook, Reading, SheetMarks } from '@/api/client'
 
 /** A block in its place: editor offsets of the text that was read. */
 export interface PlacedBlock extends Block {
@@ -11,6 +11,17 @@ export interface PlacedBlock extends Block {
   number: number | null
   category: readonly string[]
   body: Body
+  /** What is said of it, by itself and among the others; without what is switched off. */
+  findings: readonly Finding[]
+  off: readonly Finding[]
+}
+
+/** What only all questions together show; it may be of an earlier text. */
+export interface Seen {
+  readonly ofSheet: readonly Finding[]
+  /** By the key of the block. */
+  readonly ofBlocks: ReadonlyMap<string, readonly Finding[]>
+  readonly marks: SheetMarks | null
 }
 
 /** What the server last said of the sheet. Immutable; a splice gives a new one. */
@@ -20,7 +31,10 @@ export interface SheetReading {
   readonly blocks: readonly PlacedBlock[]
   readonly bodies: ReadonlyMap<string, Body>
   readonly ofSheet: readonly Finding[]
+  readonly seen: Seen
 }
+
+const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null }
 
 const UNREAD: Omit<Body, 'id'> = {
   kind: 'blank',
@@ -32,7 +46,14 @@ const UNREAD: Omit<Body, 'id'> = {
   written: null,
 }
 
-export const NOTHING_READ: SheetReading = { hash: '', digest: '', blocks: [], bodies: new Map(), ofSheet: [] }
+export const NOTHING_READ: SheetReading = {
+  hash: '',
+  digest: '',
+  blocks: [],
+  bodies: new Map(),
+  ofSheet: [],
+  seen: NOTHING_SEEN,
+}
 
 /** The reading that an answer makes of the one it was asked with. */
 export function spliced(known: SheetReading, answer: Reading): SheetReading {
@@ -49,30 +70,52 @@ export function spliced(known: SheetReading, answer: Reading): SheetReading {
     const body = news.get(id) ?? known.bodies.get(id)
     if (body) bodies.set(id, body)
   }
-  return { hash: answer.hash, digest: answer.digest, blocks: placed(list, bodies), bodies, ofSheet: answer.ofSheet }
+  const { seen } = known
+  const { hash, digest, ofSheet } = answer
+  return { hash, digest, blocks: placed(list, bodies, seen), bodies, ofSheet, seen }
 }
 
-function placed(list: readonly Block[], bodies: ReadonlyMap<string, Body>): PlacedBlock[] {
-  const seen = new Map<string, number>()
+/** The reading with what all its questions together show, if that is of the same text. */
+export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReading {
+  if (outlook.hash !== reading.hash) return reading
+  const keys = new Map(reading.blocks.map((block) => [block.number, block.key]))
+  const ofBlocks = new Map<string, Finding[]>()
+  const ofSheet: Finding[] = []
+  for (const { question, finding } of outlook.findings) {
+    const key = question === null ? undefined : keys.get(question)
+    if (key === undefined) ofSheet.push(finding)
+    else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
+  }
+  const seen = { ofSheet, ofBlocks, marks: outlook.marks }
+  return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
+}
+
+function placed(list: readonly Block[], bodies: ReadonlyMap<string, Body>, seen: Seen): PlacedBlock[] {
+  const times = new Map<string, number>()
   let from = 0
   let number = 0
   let category: readonly string[] = []
   return list.map(({ id, length, kind }) => {
-    const times = seen.get(id) ?? 0
-    seen.set(id, times + 1)
+    const before = times.get(id) ?? 0
+    times.set(id, before + 1)
     const body = bodies.get(id) ?? { id, ...UNREAD }
     category = body.category ?? category
     const isCounted = kind === 'question' || kind === 'broken'
+    const key = `${id}.${before}`
+    const more = seen.ofBlocks.get(key)
+    const all = more ? [...body.findings, ...more].sort((one, other) => one.from - other.from) : body.findings
     const block = {
       id,
       length,
       kind: body.kind === 'blank' ? kind : body.kind,
-      key: `${id}.${times}`,
+      key,
       from,
       to: from + length,
       number: isCounted ? ++number : null,
       category,
       body,
+      findings: all.some((finding) => finding.off) ? all.filter((finding) => !finding.off) : all,
+      off: all.filter((finding) => finding.off),
     }
     from += length
     return block
@@ -100,7 +143,7 @@ export type State = 'sound' | 'hint' | 'doubt' | 'fault' | 'broken'
 
 export function stateOf(block: PlacedBlock): State {
   if (block.kind === 'broken') return 'broken'
-  return worst(block.body.findings) ?? 'sound'
+  return worst(block.findings) ?? 'sound'
 }
 
 export function worst(findings: readonly Finding[]): Level | null {
@@ -118,7 +161,7 @@ export interface PlacedFinding {
 }
 
 export function findingsOf(reading: SheetReading): PlacedFinding[] {
-  const ofSheet = reading.ofSheet.map((finding, index) => ({
+  const ofSheet = ofWhole(reading).map((finding, index) => ({
     key: `sheet.${index}`,
     finding,
     block: null,
@@ -126,7 +169,7 @@ export function findingsOf(reading: SheetReading): PlacedFinding[] {
     to: finding.to,
   }))
   const ofBlocks = reading.blocks.flatMap((block) =>
-    block.body.findings.map((finding, index) => ({
+    block.findings.map((finding, index) => ({
       key: `${block.key}.${index}`,
       finding,
       block,
@@ -135,6 +178,19 @@ export function findingsOf(reading: SheetReading): PlacedFinding[] {
     })),
   )
   return [...ofSheet, ...ofBlocks]
+}
+
+function ofWhole(reading: SheetReading): Finding[] {
+  return [...reading.ofSheet, ...reading.seen.ofSheet].filter((finding) => !finding.off)
+}
+
+/** How many findings of each kind are switched off. */
+export function offOf(reading: SheetReading): Map<string, number> {
+  const off = new Map<string, number>()
+  const all = [...reading.ofSheet, ...reading.seen.ofSheet].filter((finding) => finding.off)
+  for (const { code } of [...all, ...reading.blocks.flatMap((block) => block.off)])
+    off.set(code, (off.get(code) ?? 0) + 1)
+  return off
 }
 
 export interface Count {

@@ -1,6 +1,6 @@
 import { ChangeSet, type Text } from '@codemirror/state'
-import { type Edit, Problem, type Saved } from '@/api/client'
-import { NOTHING_READ, type SheetReading, spliced } from './reading'
+import { type Edit, type Outlook, Problem, type Saved } from '@/api/client'
+import { NOTHING_READ, type SheetReading, spliced, withOutlook } from './reading'
 import type { Unsaved } from './unsaved'
 
 export type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'conflict' | 'gone' | 'refused'
@@ -64,6 +64,13 @@ export class SheetSync {
     this.doors.keep(null)
     this.doors.onReading(reading, this.waiting)
     this.doors.onState('saved', null)
+  }
+
+  /** What all questions together show; left aside if the text has moved on. */
+  see(outlook: Outlook): void {
+    if (outlook.hash !== this.reading.hash) return
+    this.reading = withOutlook(this.reading, outlook)
+    this.doors.onReading(this.reading, this.pending)
   }
 
   typed(changes: ChangeSet, isMendOfMany = false): void {

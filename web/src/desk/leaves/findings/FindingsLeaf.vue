@@ -1,53 +1,91 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, useTemplateRef } from 'vue'
+import InputText from 'primevue/inputtext'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Level } from '@/api/client'
-import type { PlacedBlock, PlacedFinding } from '../../sync/reading'
+import type { Mended } from '@/api/client'
+import { useOffer } from '@/composables/useOffer'
+import type { PlacedFinding } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
-import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
+import KindMending from './KindMending.vue'
+import { type FindingsItem, kindOf, useFindingsList } from './useFindingsList'
 
-/** What is wrong or doubtful, by question in the order of the text. */
+/** What is wrong or doubtful: by question in the order of the text, or by kind. */
 const { desk } = defineProps<{ desk: Desk }>()
 const emit = defineEmits<{ moved: []; chooseEncoding: [] }>()
 const { t } = useI18n()
-const level = ref<Level | null>(null)
+const { offer } = useOffer()
 const list = useTemplateRef('list')
-
-interface FindingsItem extends FacingItem {
-  findings: PlacedFinding[]
-}
-
-const shown = computed(() => desk.findings.value.filter(({ finding }) => !level.value || finding.level === level.value))
-const items = computed<FindingsItem[]>(() => {
-  const groups = new Map<PlacedBlock | null, PlacedFinding[]>()
-  for (const placed of shown.value) groups.set(placed.block, [...(groups.get(placed.block) ?? []), placed])
-  return [...groups].map(([block, findings]) => ({ key: block?.key ?? 'sheet', block, findings }))
-})
-const safe = computed(() => desk.findings.value.filter(({ finding }) => finding.fix?.safe).length)
 const LEVELS = ['fault', 'doubt', 'hint'] as const
+const GROUPINGS = ['question', 'kind'] as const
 
-function heading({ block }: FindingsItem): string {
-  if (!block) return t('findings.wholeSheet')
-  const title = block.body.question?.title
-  if (block.kind === 'category') return t('findings.category', { category: block.category.join(' / ') })
-  const question = block.number === null ? t('findings.noQuestion') : t('findings.question', { number: block.number })
-  return title ? `${question} · ${title}` : question
-}
+const { level, grouping, sought, shown, items, nameOf } = useFindingsList(desk.findings)
+const safe = computed(() => desk.findings.value.filter(({ finding }) => finding.fix?.safe).length)
+const offCount = computed(() => [...desk.off.value.values()].reduce((sum, times) => sum + times, 0))
+const note = computed(
+  () => offer.value.notations.find((notation) => notation.id === desk.sheet.value?.notation)?.switchOff ?? null,
+)
+const marks = computed(() => {
+  const { marks: found } = desk.reading.value.seen
+  return found && found.guess !== null && found.total !== '0' ? found : null
+})
 
 function lineOf(placed: PlacedFinding): number {
   const doc = desk.view.value?.state.doc
   return doc ? doc.lineAt(Math.min(doc.length, placed.from)).number : 1
 }
 
+const preview = ref<{ code: string; mended: Mended } | null>(null)
+watch(
+  () => desk.reading.value.hash,
+  () => (preview.value = null),
+)
+
+async function showMending(code: string): Promise<void> {
+  const mended = await desk.mending(code)
+  if (mended) preview.value = { code, mended }
+}
+
+function mendKind(): void {
+  if (preview.value) desk.applyMending(preview.value.mended)
+  preview.value = null
+}
+
+const isOfEncoding = ({ finding }: PlacedFinding) =>
+  finding.code === 'text.not-utf8' || finding.code === 'text.undecodable'
+
+/** Up and down go from finding to finding, with the source following; Enter goes there. */
+const current = ref<string | null>(null)
+function move(direction: 1 | -1): void {
+  const all = shown.value
+  if (!all.length) return
+  const at = all.findIndex((placed) => placed.key === current.value)
+  const next =
+    all[at < 0 ? (direction === 1 ? 0 : all.length - 1) : Math.min(all.length - 1, Math.max(0, at + direction))]
+  if (!next) return
+  current.value = next.key
+  desk.goToFinding(next, true)
+  const index = items.value.findIndex((item) => item.findings.some((placed) => placed.key === next.key))
+  const extent = list.value?.extentOf(index)
+  if (extent && grouping.value === 'kind') list.value?.scrollTo(Math.max(0, extent.top - 120))
+}
+
+function enter(event: KeyboardEvent): void {
+  if (event.target !== list.value?.scroller) return
+  const placed = shown.value.find((one) => one.key === current.value)
+  if (placed) desk.goToFinding(placed)
+}
+
+const isHere = (placed: PlacedFinding) => desk.atCursor.value === placed.finding
+
 defineExpose({ list, items })
 </script>
 
 <template>
-  <LeafFrame>
+  <LeafFrame @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter="enter">
     <template #tools>
       <div class="filter" role="group" :aria-label="t('findings.filter')">
         <button type="button" :aria-pressed="level === null" @click="level = null">
@@ -68,38 +106,102 @@ defineExpose({ list, items })
       <Button size="small" :disabled="safe === 0" @click="desk.mendAll()"
         >{{ t('findings.mendAll') }} ({{ safe }})</Button
       >
+      <div class="filter by" role="group" :aria-label="t('findings.grouping')">
+        <button
+          v-for="one in GROUPINGS"
+          :key="one"
+          type="button"
+          :aria-pressed="grouping === one"
+          @click="grouping = one"
+        >
+          {{ t(`findings.by.${one}`) }}
+        </button>
+      </div>
+      <InputText
+        v-model="sought"
+        size="small"
+        type="search"
+        :placeholder="t('findings.find')"
+        :aria-label="t('findings.find')"
+      />
+    </template>
+    <template #notice>
+      <p v-if="marks" class="marks" :title="marks.halfChanceExact ?? undefined">
+        {{ t('findings.guess', { guess: marks.guess, total: marks.total }) }}
+        <template v-if="marks.halfChance !== null">{{
+          t('findings.half', { chance: marks.halfChance === '0' ? t('findings.hardly') : `${marks.halfChance} %` })
+        }}</template>
+      </p>
+      <details v-if="offCount" class="off">
+        <summary>{{ t('findings.off', offCount) }}</summary>
+        <ul>
+          <li v-for="[code, times] in desk.off.value" :key="code">
+            {{ kindOf(code) }} <code>{{ code }}</code> · {{ times }}
+            <button v-if="desk.sheet.value?.switchedOff.includes(code)" type="button" @click="desk.setOff(code, false)">
+              {{ t('findings.switchOn') }}
+            </button>
+            <span v-else>{{ t('findings.offInPlace') }}</span>
+          </li>
+        </ul>
+      </details>
     </template>
     <FacingList
       ref="list"
       :items="items"
-      :estimate="(item: FindingsItem) => 34 + item.findings.length * 64"
+      :estimate="(item: FindingsItem) => (item.heading ? 34 : 0) + item.findings.length * 70"
       :label="t('desk.leaf.findings')"
       @moved="emit('moved')"
     >
       <template #default="{ item }">
-        <div class="group">
-          <h3>{{ heading(item) }}</h3>
-          <div v-for="placed in item.findings" :key="placed.key" class="one">
-            <FindingNote
-              :finding="placed.finding"
-              :is-here="desk.atCursor.value === placed.finding"
-              show-advice
-              @mend="desk.mend(placed)"
-            />
+        <div class="group" :class="{ 'is-kind': item.code }">
+          <h3 v-if="item.heading">
+            {{ item.heading }}
+            <template v-if="item.code">
+              <code>{{ item.code }}</code> · {{ item.all }}
+              <span class="ways">
+                <button v-if="item.mendable" type="button" @click="showMending(item.code)">
+                  {{ t('findings.mendKind', item.mendable) }}
+                </button>
+                <button type="button" @click="desk.setOff(item.code, true)">{{ t('findings.offInSheet') }}</button>
+              </span>
+            </template>
+          </h3>
+          <KindMending
+            v-if="item.code && preview?.code === item.code"
+            :mended="preview.mended"
+            @mend="mendKind"
+            @cancel="preview = null"
+          />
+          <div v-for="placed in item.findings" :key="placed.key" class="one" :class="{ 'is-current': isHere(placed) }">
+            <FindingNote :finding="placed.finding" :is-here="isHere(placed)" show-advice @mend="desk.mend(placed)" />
             <p class="where">
-              <button v-if="placed.block" type="button" @click="desk.goToFinding(placed)">
-                {{ t('findings.line', { line: lineOf(placed) }) }}
+              <button v-if="placed.block || placed.to > 0" type="button" @click="desk.goToFinding(placed)">
+                <template v-if="grouping === 'kind'">{{ nameOf(placed.block) }}, </template
+                >{{ t('findings.line', { line: lineOf(placed) }) }}
               </button>
-              <button v-else-if="placed.finding.code === 'text.not-utf8'" type="button" @click="emit('chooseEncoding')">
+              <code v-if="grouping === 'question'">{{ placed.finding.code }}</code>
+              <button v-if="isOfEncoding(placed)" type="button" @click="emit('chooseEncoding')">
                 {{ t('findings.otherEncoding') }}
               </button>
-              <code>{{ placed.finding.code }}</code>
+              <template v-if="grouping === 'question'">
+                <button type="button" class="switch" @click="desk.setOff(placed.finding.code, true)">
+                  {{ t('findings.offInSheet') }}
+                </button>
+                <button
+                  v-if="note && placed.block?.number"
+                  type="button"
+                  class="switch"
+                  @click="desk.setOffHere(placed, note)"
+                >
+                  {{ t('findings.offHere') }}
+                </button>
+              </template>
             </p>
           </div>
         </div>
       </template>
       <template #empty>
-        <p class="empty">{{ level ? t('findings.noneOfLevel') : t('findings.none') }}</p>
+        <p class="empty">{{ level || sought ? t('findings.noneOfLevel') : t('findings.none') }}</p>
       </template>
     </FacingList>
   </LeafFrame>
@@ -107,10 +209,17 @@ defineExpose({ list, items })
 
 <style scoped>
 .filter {
-  margin-inline-end: auto;
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
+}
+
+.filter:first-child {
+  margin-inline-end: auto;
+}
+
+.by {
+  margin-inline-end: auto;
 }
 
 .filter button {
@@ -146,8 +255,33 @@ defineExpose({ list, items })
   font-weight: 650;
 }
 
+.marks,
+.off {
+  padding: 2px 22px 4px;
+  color: var(--soft);
+  font-size: 13px;
+}
+
+.off summary {
+  cursor: pointer;
+}
+
+.off ul {
+  margin: 4px 0;
+  padding: 0;
+  list-style: none;
+}
+
 .group {
   padding: 6px 22px 14px;
+}
+
+.group:not(:has(h3)) {
+  padding-block: 0 10px;
+}
+
+.is-kind {
+  padding-block: 16px 4px;
 }
 
 h3 {
@@ -156,17 +290,31 @@ h3 {
   font-weight: 650;
 }
 
+h3 .ways {
+  display: inline-flex;
+  gap: 12px;
+  margin-inline-start: 12px;
+  font-weight: 400;
+}
+
+.is-current {
+  box-shadow: -2px 0 0 0 var(--thread);
+}
+
 .where {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
+  gap: 0 12px;
   margin-block-start: 2px;
   padding-inline-start: 15px;
   color: var(--soft);
   font-size: 12px;
 }
 
-.where button {
+.where button,
+h3 button,
+.off button {
   min-block-size: 24px;
   border: 0;
   padding: 0;
@@ -175,6 +323,17 @@ h3 {
   font: inherit;
   text-decoration: underline;
   cursor: pointer;
+}
+
+/* What is rarely wanted shows where one looks. */
+.switch {
+  opacity: 0;
+}
+
+.one:hover .switch,
+.one:focus-within .switch,
+.is-current .switch {
+  opacity: 1;
 }
 
 code {

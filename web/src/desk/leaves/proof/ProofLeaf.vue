@@ -34,7 +34,8 @@ function sourceOf(block: PlacedBlock): string {
 }
 
 function estimate({ block }: ProofItem): number {
-  const { question, findings } = block.body
+  const { question } = block.body
+  const { findings } = block
   const answers = question
     ? question.options.length + question.pairs.length + (question.type === 'true-false' ? 1 : 0)
     : 2
@@ -66,7 +67,7 @@ defineExpose({ list, items })
             <pre dir="auto">{{ sourceOf(block) }}</pre>
           </div>
           <FindingNote
-            v-for="(finding, index) in block.body.findings"
+            v-for="(finding, index) in block.findings"
             :key="index"
             :finding="finding"
             :is-here="desk.atCursor.value === finding"

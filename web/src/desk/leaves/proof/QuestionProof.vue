@@ -30,6 +30,18 @@ const isMarked = computed(() => {
   }
 })
 const accepted = computed(() => (question.type === 'gap' && question.accepted.length < 2 ? [] : question.accepted))
+/** What ticking everything and blind guessing earn. */
+const marks = computed(() => {
+  const { marks: found } = question
+  if (!found) return null
+  return [
+    found.tickAll === null ? null : t('proof.marks.tickAll', { n: found.tickAll }),
+    found.guess === null ? null : t('proof.marks.guess', { n: found.guess }),
+    found.tickAll === null && found.worst !== '0' ? t('proof.marks.worst', { n: found.worst }) : null,
+  ]
+    .filter((one) => one !== null)
+    .join(' · ')
+})
 const truths = computed(() => [
   { word: t('proof.trueWord'), letter: 'T', isKey: question.answer === true },
   { word: t('proof.falseWord'), letter: 'F', isKey: question.answer === false },
@@ -94,6 +106,7 @@ const truths = computed(() => [
         <template v-if="one.weight !== '100'"> ({{ t('proof.percent', { n: one.weight }) }})</template>
       </template>
     </p>
+    <p v-if="showAnswers && marks" class="aside">{{ marks }}</p>
     <template v-if="showAnswers">
       <template v-for="(one, index) in question.accepted" :key="index">
         <div v-if="one.feedback" class="aside">
