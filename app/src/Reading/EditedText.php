@@ -92,8 +92,8 @@ final class EditedText
             for ($gone = 0; $gone <= $distance; ++$gone) {
                 $come = $distance - $gone;
                 $line = $old[$here + $gone] ?? null;
-                // A blank line is found anywhere, and proves nothing.
-                if (null !== $line && $line === ($new[$there + $come] ?? null) && ('' !== $line || ($old[$here + $gone + 1] ?? '') === ($new[$there + $come + 1] ?? ''))) {
+                // A blank line is found anywhere, and proves little.
+                if (null !== $line && $line === ($new[$there + $come] ?? null) && ('' !== $line || $gone === $come || ($old[$here + $gone + 1] ?? '') === ($new[$there + $come + 1] ?? ''))) {
                     return [$gone, $come];
                 }
             }

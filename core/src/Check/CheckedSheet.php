@@ -77,14 +77,14 @@ final readonly class CheckedSheet
             }
         }
         foreach ($this->sheet->blocks as $index => $block) {
-            foreach ($this->ofBlocks[$index] as $finding) {
-                $placed[] = new PlacedFinding($finding->shiftedBy($block->block->start), $block->number);
-            }
+            $here = array_map(static fn (Finding $finding) => new PlacedFinding($finding->shiftedBy($block->block->start), $block->number), $this->ofBlocks[$index]);
             $more = null === $block->number ? [] : $ofQuestions[$block->number] ?? [];
             if ([] !== $more) {
-                $here = [...array_splice($placed, \count($placed) - \count($this->ofBlocks[$index])), ...$more];
+                array_push($here, ...$more);
                 usort($here, static fn (PlacedFinding $one, PlacedFinding $other) => $one->finding->span->start <=> $other->finding->span->start);
-                array_push($placed, ...$here);
+            }
+            foreach ($here as $found) {
+                $placed[] = $found;
             }
         }
 

@@ -2,21 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Tests\Notation;
+namespace App\Tests;
 
-use Notagram\Check\Checker;
-use Notagram\Handover\Json\QuestionJson;
-use Notagram\Notation\Notations;
-use Notagram\Notation\PlacedBlock;
-use Notagram\Notation\ReadSheet;
-use Notagram\Source\SourceText;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\Process\Process;
 
 /**
  * Random questions, written here straight from how the notations are described and not by our writers, are read back and
- * compared field by field.
+ * compared field by field, through the command line.
  */
 final class OtherWriterTest extends TestCase
 {
@@ -46,15 +41,12 @@ final class OtherWriterTest extends TestCase
                 $expected[] = $meant + ['category' => $category];
             }
             $text = $this->chance(2) ? $text : str_replace("\n", "\r\n", $text);
-            $actual = [];
-            foreach (ReadSheet::of(SourceText::fromUtf8($text), self::notation('gift'))->blocks as $placed) {
-                if (null !== $placed->reading->question) {
-                    $actual[] = self::essence($placed);
-                }
-            }
+            $actual = self::questionsIn(self::read($text, 'gift'));
             self::assertCount(\count($expected), $actual);
             foreach ($expected as $index => $meant) {
-                self::assertEquals($meant, $actual[$index], "Question {$index} of round {$round}");
+                $question = $actual[$index];
+                unset($question['number'], $question['span']);
+                self::assertEquals($meant, $question, "Question {$index} of round {$round}");
             }
         }
     }
@@ -65,11 +57,10 @@ final class OtherWriterTest extends TestCase
         for ($index = 0; $index < self::QUESTIONS; ++$index) {
             $text .= $this->gift()[0]."\n\n";
         }
-        $summary = (new Checker())->check(ReadSheet::of(SourceText::fromUtf8($text), self::notation('gift')))->summary();
+        $summary = self::read($text, 'gift')['summary'] ?? null;
 
-        self::assertSame(self::QUESTIONS, $summary->sound);
-        self::assertSame(0, $summary->faults);
-        self::assertSame(0, $summary->broken);
+        self::assertIsArray($summary);
+        self::assertSame([self::QUESTIONS, 0, 0], [$summary['sound'], $summary['faults'], $summary['broken']]);
     }
 
     public function testAikenWrittenByAnotherHandIsReadAsMeant(): void
@@ -88,18 +79,16 @@ final class OtherWriterTest extends TestCase
             $text .= 'ANSWER: '.\chr(65 + $key)."\n\n";
             $expected[] = [$stem, $texts, $key];
         }
-        $checked = (new Checker())->check(ReadSheet::of(SourceText::fromUtf8($text), self::notation('aiken')));
+        $read = self::read($text, 'aiken');
         $actual = [];
-        foreach ($checked->sheet->blocks as $placed) {
-            if (null !== $placed->reading->question) {
-                $options = $placed->reading->question->options();
-                $keys = array_keys(array_filter($options, static fn ($option) => $option->isKey));
-                $actual[] = [$placed->reading->question->stem->text, array_map(static fn ($option) => $option->text->text, $options), $keys[0] ?? null];
-            }
+        foreach (self::questionsIn($read) as $question) {
+            $options = $question['options'] ?? [];
+            self::assertIsArray($options);
+            $actual[] = [$question['stem'], array_column($options, 'text'), array_search(true, array_column($options, 'key'), true)];
         }
 
         self::assertSame($expected, $actual);
-        self::assertSame(self::QUESTIONS, $checked->summary()->sound);
+        self::assertSame(self::QUESTIONS, ((array) $read['summary'])['sound']);
     }
 
     /** @return array{string, array<string, mixed>} a question in GIFT, and what it means */
@@ -279,14 +268,28 @@ final class OtherWriterTest extends TestCase
         return $from[$this->random->getInt(0, \count($from) - 1)];
     }
 
-    private static function notation(string $id): \Notagram\Notation\Notation
+    /** @return array<string, mixed> what the command line prints of a text */
+    private static function read(string $text, string $notation): array
     {
-        return Notations::find($id) ?? throw new \LogicException();
+        $process = new Process([__DIR__.'/../../bin/notagram', 'read', '-', "--notation={$notation}", '--format=json'], input: $text);
+        $process->run();
+        $read = json_decode($process->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertIsArray($read);
+
+        /** @var array<string, mixed> $read */
+        return $read;
     }
 
-    /** @return array<string, mixed> */
-    private static function essence(PlacedBlock $placed): array
+    /**
+     * @param array<string, mixed> $read
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function questionsIn(array $read): array
     {
-        return QuestionJson::of($placed->reading->question ?? throw new \LogicException()) + ['category' => $placed->category];
+        /** @var list<array<string, mixed>> $questions */
+        $questions = $read['questions'];
+
+        return $questions;
     }
 }
