@@ -243,7 +243,8 @@ final class AikenQuestion
         foreach (array_keys($sorted) as $place => $from) {
             $target = $this->options[$place];
             $source = $this->options[$from];
-            $line = $inOrder[$place].'. '.substr($this->text, $source[0]->optionTextAt, $source[\count($source) - 1]->span->end - $source[0]->optionTextAt);
+            // A line that goes on with the option might be taken for one of its own elsewhere.
+            $line = $inOrder[$place].'. '.$this->optionText($source);
             $edits[] = new TextEdit(new Span($target[0]->span->start, $target[\count($target) - 1]->span->end), $line);
             $new[$letters[$from]] = $inOrder[$place];
         }
