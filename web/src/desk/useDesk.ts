@@ -328,6 +328,7 @@ export function useDesk(id: string) {
       })
     }
     if (sync.isSettled) sync.begin(spliced(NOTHING_READ, next.reading), view.value.state.doc.length)
+    void lookAround()
     return true
   }
 

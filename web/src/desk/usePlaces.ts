@@ -47,11 +47,13 @@ export function usePlaces(
     if (range) goTo(range.from)
   }
 
-  /** Goes to the finding after or before the cursor; from the last on to the first. */
+  /** Goes to the finding after or before the cursor, from the last on to the first; to hints once nothing worse is left. */
   function step(direction: 1 | -1): void {
     const state = view.value?.state
     if (!state) return
-    const list = findings.value.filter((placed) => placed.block)
+    const ofBlocks = findings.value.filter((placed) => placed.block)
+    const worse = ofBlocks.filter(({ finding }) => finding.level !== 'hint')
+    const list = worse.length ? worse : ofBlocks
     if (!list.length) {
       const [whole] = findings.value
       say(whole ? whole.finding.message : t('desk.noFindings'))

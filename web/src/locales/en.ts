@@ -222,7 +222,7 @@ export const en = {
     lead: 'Left is what you wrote, right is what becomes of it. The beads between tie each question to its outcome: a circle is sound, a triangle a doubt, a square a fault; a filled square cannot be read.',
     find: 'Find an action',
     actions: {
-      next: 'Go to the next finding',
+      next: 'Go to the next finding, hints last',
       previous: 'Go to the finding before',
       mend: 'Mend the finding at the cursor',
       mendAll: 'Mend all that is safe',

@@ -7,33 +7,40 @@ import type { ChangedPlace } from '@/api/client'
 const { places } = defineProps<{ places: readonly ChangedPlace[] }>()
 const { t } = useI18n()
 
-interface Parts {
-  start: string
-  changed: string
-  end: string
+interface Part {
+  text: string
+  isChanged: boolean
 }
 
-/** What two texts begin and end with alike, and what is left of each. */
-function partsOf(text: string, other: string): Parts {
+/** A text in stretches that the other has alike and that it has not: sign by sign where both are as long, else one stretch. */
+function partsOf(text: string, other: string): Part[] {
   const one = [...text]
   const two = [...other]
-  const most = Math.min(one.length, two.length)
-  let start = 0
-  while (start < most && one[start] === two[start]) start += 1
-  let end = 0
-  while (end < most - start && one.at(-1 - end) === two.at(-1 - end)) end += 1
-  return {
-    start: one.slice(0, start).join(''),
-    changed: one.slice(start, one.length - end).join(''),
-    end: one.slice(one.length - end).join(''),
+  const isChanged = one.map((sign, index) => sign !== two[index])
+  if (one.length !== two.length) {
+    const most = Math.min(one.length, two.length)
+    let start = 0
+    while (start < most && one[start] === two[start]) start += 1
+    let end = 0
+    while (end < most - start && one.at(-1 - end) === two.at(-1 - end)) end += 1
+    isChanged.forEach((_, index) => (isChanged[index] = index >= start && index < one.length - end))
   }
+  const parts: Part[] = []
+  one.forEach((sign, index) => {
+    const last = parts.at(-1)
+    if (last && last.isChanged === isChanged[index]) last.text += sign
+    else parts.push({ text: sign, isChanged: isChanged[index] ?? false })
+  })
+  return parts
 }
 
 const shown = computed(() =>
   places.map(({ line, before, after }) => ({
     line,
-    before: partsOf(before, after),
-    after: partsOf(after, before),
+    sides: [
+      { name: t('findings.before'), tag: 'del', parts: partsOf(before, after) },
+      { name: t('findings.after'), tag: 'ins', parts: partsOf(after, before) },
+    ],
   })),
 )
 </script>
@@ -42,12 +49,12 @@ const shown = computed(() =>
   <ol class="changed-lines">
     <li v-for="(place, index) in shown" :key="index">
       <span class="line">{{ t('findings.line', { line: place.line }) }}</span>
-      <pre
-        dir="auto"
-      ><span class="visually-hidden">{{ t('findings.before') }}: </span>{{ place.before.start }}<del>{{ place.before.changed }}</del>{{ place.before.end }}</pre>
-      <pre
-        dir="auto"
-      ><span class="visually-hidden">{{ t('findings.after') }}: </span>{{ place.after.start }}<ins>{{ place.after.changed }}</ins>{{ place.after.end }}</pre>
+      <div v-for="side in place.sides" :key="side.tag" class="text" dir="auto">
+        <span class="visually-hidden">{{ side.name }}: </span
+        ><component :is="part.isChanged ? side.tag : 'span'" v-for="(part, at) in side.parts" :key="at">{{
+          part.text
+        }}</component>
+      </div>
     </li>
   </ol>
 </template>
@@ -70,8 +77,7 @@ li:not(:first-child) {
   font-size: 12px;
 }
 
-pre {
-  margin: 0;
+.text {
   font-family: var(--font-source);
   font-size: 12.5px;
   font-variant-ligatures: none;

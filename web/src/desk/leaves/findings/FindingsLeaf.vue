@@ -76,7 +76,10 @@ function move(direction: 1 | -1): void {
 function enter(event: KeyboardEvent): void {
   if (event.target !== list.value?.scroller) return
   const placed = shown.value.find((one) => one.key === current.value)
-  if (placed) desk.goToFinding(placed)
+  if (!placed) return
+  // Else the key would go on to the source and write a line break over what is chosen there.
+  event.preventDefault()
+  desk.goToFinding(placed)
 }
 
 const isHere = (placed: PlacedFinding) => desk.atCursor.value === placed.finding

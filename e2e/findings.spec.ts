@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test'
+import { openLeaf, pasteSheet, saved, source, textOf } from './desk'
+
+const MIXED = [1, 2, 3].map((number) => `Which bee is number ${number}? {=a${number} =b${number} ~c${number}}`).join('\n\n')
+
+test('mend all of a kind after seeing before and after, and take it back in one step', async ({ page }) => {
+  await pasteSheet(page, 'Mixed marks', MIXED)
+  await openLeaf(page, 'Findings')
+  await page.getByRole('button', { name: 'By kind' }).click()
+  await page.getByRole('button', { name: 'Mend all 3' }).click()
+  const preview = page.getByRole('group', { name: 'Before and after' })
+  await expect(preview).toContainText('~%50%')
+  await expect(preview.locator('li')).toHaveCount(3)
+  expect(await textOf(page)).toBe(MIXED)
+
+  await preview.getByRole('button', { name: 'Mend these 3' }).click()
+  await expect(source(page)).toContainText('~%50%a1 ~%50%b1 ~%-100%c1')
+  await saved(page)
+  await source(page).focus()
+  await page.keyboard.press('Control+z')
+  expect(await textOf(page)).toBe(MIXED)
+})
+
+test('switch a kind of finding off in the sheet and in one place, see that it is off, switch it on again', async ({
+  page,
+}) => {
+  await pasteSheet(page, 'Two options', 'Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=worker ~drone}\n')
+  await openLeaf(page, 'Findings')
+  const hints = page.locator('.finding-note.is-hint')
+  await expect(hints).toHaveCount(2)
+  await page.locator('.one').first().hover()
+  await page.locator('.one').first().getByRole('button', { name: 'Switch off here' }).click()
+  await expect(hints).toHaveCount(1)
+  expect(await textOf(page)).toMatch(/^\/\/ notagram-off craft\.too-few-options\nWhich bee mates\?/)
+  await expect(page.getByText('1 finding is switched off')).toBeVisible()
+
+  await page.locator('.one').first().hover()
+  await page.locator('.one').first().getByRole('button', { name: 'Switch off in this sheet' }).click()
+  await expect(hints).toHaveCount(0)
+  await page.getByText('2 findings are switched off').click()
+  await page.getByRole('button', { name: 'Switch on again' }).click()
+  await expect(hints).toHaveCount(1)
+})
+
+test('what is asked twice on the shelf is named, with where', async ({ page }) => {
+  await pasteSheet(page, 'Spring exam', 'Which insect pollinates the old quince at the gate? {=the mason bee ~a wasp ~a fly}\n')
+  await saved(page)
+  await pasteSheet(page, 'Summer exam', 'Which insects pollinate the old quince at the gate? {=the mason bee ~a moth ~a fly}\n')
+  await openLeaf(page, 'Findings')
+
+  await expect(page.locator('.finding-note.is-doubt')).toContainText('question 1 of “Spring exam”')
+})
+
+test('go through the findings by key alone, search them, and mend one', async ({ page }) => {
+  await pasteSheet(page, 'By key', 'One? {T}\nTwo? {F}\n\nThree? {=a ~b ~\n~c}\n')
+  await openLeaf(page, 'Findings')
+  await page.getByRole('searchbox', { name: 'Find in the findings' }).fill('blank line')
+  await expect(page.locator('.finding-note')).toHaveCount(1)
+  await page.getByRole('region', { name: 'Findings' }).focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.locator('.status-bar')).toContainText('line 2')
+  await page.keyboard.press('Enter')
+  await expect(source(page)).toBeFocused()
+  await page.keyboard.press('F2')
+  await expect(page.locator('.finding-note')).toHaveCount(0)
+  expect(await textOf(page)).toContain('One? {T}\n\nTwo? {F}')
+})
+
+test('what blind guessing earns stands over the findings', async ({ page }) => {
+  await pasteSheet(page, 'Guesses', Array.from({ length: 10 }, (_, n) => `Which is bee ${n}? {=a ~b ~c ~d}`).join('\n\n'))
+  await openLeaf(page, 'Findings')
+
+  await expect(page.locator('.marks')).toHaveText('Blind guessing earns 2.5 of 10 points on average. Half of the points by guessing: 7.81 %.')
+})
