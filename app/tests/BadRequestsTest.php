@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use Doctrine\DBAL\Connection;
 use Notagram\Source\ReadLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -84,5 +85,23 @@ final class BadRequestsTest extends ApiTestCase
         self::assertMatchesRegularExpression("/default-src 'none'; script-src 'nonce-[A-Za-z0-9+\/=]{20,}' 'strict-dynamic'/", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
         self::assertSame('nosniff', $this->browser->getResponse()->headers->get('X-Content-Type-Options'));
+    }
+
+    public function testADiskThatIsFullIsNamed(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        $hash = self::textAt($this->call('GET', "/api/sheets/{$id}"), 'reading.hash');
+        $this->browser->disableReboot();
+        $connection = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $connection);
+        $connection->executeStatement('PRAGMA query_only = 1');
+        try {
+            $answer = $this->call('POST', "/api/sheets/{$id}/edits", ['changeId' => '01a211eb-25a4-7c80-b26e-f41237310168', 'base' => $hash, 'edits' => [['from' => 0, 'to' => 0, 'text' => 'x']]]);
+        } finally {
+            $connection->executeStatement('PRAGMA query_only = 0');
+        }
+
+        $this->assertStatus(500);
+        self::assertSame('The server cannot write: its disk is full, or its database may only be read.', $answer['message']);
     }
 }

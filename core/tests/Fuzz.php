@@ -82,12 +82,12 @@ final class Fuzz
     public function fault(string $bytes): ?string
     {
         $notation = Notations::all()[$this->random->getInt(0, \count(Notations::all()) - 1)];
-        $start = hrtime(true);
+        $start = self::processorSeconds();
         memory_reset_peak_usage();
         set_error_handler(static fn (int $level, string $message, string $file, int $line) => throw new \ErrorException($message, 0, $level, $file, $line));
         try {
             return $this->broken($bytes, $notation)
-                ?? ((hrtime(true) - $start) / 1e9 > self::MAX_SECONDS ? 'too slow' : null)
+                ?? (self::processorSeconds() - $start > self::MAX_SECONDS ? 'too slow' : null)
                 ?? (memory_get_peak_usage() > self::MAX_BYTES ? 'too much memory' : null);
         } catch (\Throwable $thrown) {
             return $thrown::class.': '.$thrown->getMessage().' at '.basename($thrown->getFile()).':'.$thrown->getLine();
@@ -177,5 +177,12 @@ final class Fuzz
     private function chance(int $oneIn): bool
     {
         return 1 === $this->random->getInt(1, $oneIn);
+    }
+
+    private static function processorSeconds(): float
+    {
+        $usage = getrusage();
+
+        return false === $usage ? 0.0 : $usage['ru_utime.tv_sec'] + $usage['ru_utime.tv_usec'] / 1e6;
     }
 }

@@ -25,8 +25,21 @@ final readonly class ApiProblems
         $message = match (true) {
             $exception->getPrevious() instanceof ValidationFailedException => 'The request is not what this address takes: '.$exception->getMessage(),
             $status < 500 && '' !== $exception->getMessage() => $exception->getMessage(),
-            default => 'Something went wrong on the server. What you typed is kept in this browser; try again in a moment.',
+            self::cannotWrite($exception) => 'The server cannot write: its disk is full, or its database may only be read.',
+            default => 'Something went wrong on the server. Try again in a moment.',
         };
         $event->setResponse(new JsonResponse(new ProblemView($message), $status));
+    }
+
+    /** SQLite says so by number: 8 read-only, 10 input or output failed, 13 full. */
+    private static function cannotWrite(\Throwable $exception): bool
+    {
+        for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof \PDOException && \in_array($cause->errorInfo[1] ?? null, [8, 10, 13], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -115,7 +115,7 @@ export const en = {
     saved: 'Saved {time}',
     typing: 'Typing …',
     saving: 'Saving …',
-    offline: 'Not saved: the server does not answer. Your text is kept in this browser.',
+    offline: 'Not saved. {message} Your text is kept in this browser.',
     offlineShort: 'Kept in this browser',
     conflict: 'Changed elsewhere',
     gone: 'Taken off the shelf elsewhere',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useDark, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
+import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -124,7 +125,9 @@ useFunctionKeys({
       </template>
     </AppBar>
 
-    <div v-if="desk.saveState.value === 'offline'" class="banner" role="alert">{{ t('save.offline') }}</div>
+    <div v-if="desk.saveState.value === 'offline'" class="banner" role="alert">
+      {{ t('save.offline', { message: desk.saveMessage.value ?? '' }) }}
+    </div>
     <div v-else-if="desk.saveState.value === 'gone'" class="banner" role="alert">
       {{ t('save.goneTitle') }}
       <Button size="small" severity="secondary" outlined @click="desk.putBack()">{{ t('save.putBack') }}</Button>
@@ -196,7 +199,10 @@ useFunctionKeys({
       </nav>
 
       <div class="source">
-        <p v-if="!sheet" class="loading">{{ t('desk.loading') }}</p>
+        <div v-if="!sheet" class="loading" role="status">
+          {{ t('desk.loading') }}
+          <ProgressBar mode="indeterminate" :pt="{ root: { 'aria-label': t('desk.loading') } }" />
+        </div>
         <div ref="editor" class="editor" />
         <ExampleStrip
           v-if="showsExample"
@@ -207,7 +213,8 @@ useFunctionKeys({
       </div>
       <SpineStrip :desk="desk" :leaf="side" :items="items" :moved="moved" :source-extent="facing.sourceExtent" />
       <div class="leaf">
-        <ProofLeaf v-if="leaf === 'proof'" ref="leafView" :desk="desk" @moved="leafMoved += 1" />
+        <template v-if="!sheet" />
+        <ProofLeaf v-else-if="leaf === 'proof'" ref="leafView" :desk="desk" @moved="leafMoved += 1" />
         <FindingsLeaf
           v-else-if="leaf === 'findings'"
           ref="leafView"
@@ -215,7 +222,7 @@ useFunctionKeys({
           @moved="leafMoved += 1"
           @choose-encoding="isChoosingEncoding = true"
         />
-        <HandoverLeaf v-else-if="sheet" ref="leafView" :desk="desk" :sheet-id="id" @moved="leafMoved += 1" />
+        <HandoverLeaf v-else ref="leafView" :desk="desk" :sheet-id="id" @moved="leafMoved += 1" />
       </div>
     </main>
 
@@ -409,12 +416,18 @@ button.meta {
   color: var(--soft);
 }
 
+.loading .p-progressbar {
+  block-size: 4px;
+  margin-block-start: 10px;
+}
+
 .example-strip {
   grid-row: 2;
 }
 
 .leaf {
   min-block-size: 0;
+  background: var(--leaf);
 }
 
 /* On a phone, one side at a time: the leaf lies under the source. */
