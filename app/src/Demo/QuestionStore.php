@@ -44,10 +44,12 @@ final readonly class QuestionStore
     {
         $caste = array_keys(self::DAYS)[intdiv($number, 5) % 3];
         $laid = new \DateTimeImmutable(\sprintf('2023-04-01 +%d days', $number % 97));
-        $right = $laid->modify('+'.self::DAYS[$caste].' days');
-        $wrongs = array_map(static fn (int $days) => $laid->modify("+{$days} days"), array_values(array_diff(self::DAYS, [self::DAYS[$caste]])));
+        $options = '';
+        foreach (self::DAYS as $other => $days) {
+            $options .= "\n  ".($other === $caste ? '=' : '~').$laid->modify("+{$days} days")->format('j F');
+        }
 
-        return $this->title($number)."An egg was laid on {$laid->format('j F')}. When does the {$caste} emerge? {\n  ={$right->format('j F')}\n  ~{$wrongs[0]->format('j F')}\n  ~{$wrongs[1]->format('j F')}\n}";
+        return $this->title($number)."An egg was laid on {$laid->format('j F')}. When does the {$caste} emerge? {{$options}\n}";
     }
 
     private function stores(int $number): string
@@ -65,12 +67,16 @@ final readonly class QuestionStore
         $each = 10 + $number % 2;
         $right = $boxes * $each;
 
-        return $this->title($number)."Apiary {$number} keeps a colony in {$boxes} box".(1 === $boxes ? '' : 'es')." of {$each} frames. How many frames are there? {\n  =".$right."\n  ~".($right + $each)."\n  ~".($right + 1)."\n  ~".($right - 1)."\n}";
+        return $this->title($number)."Apiary {$number} keeps a colony in {$boxes} box".(1 === $boxes ? '' : 'es')." of {$each} frames. How many frames are there? {".implode('', array_map(
+            static fn (int $more) => "\n  ".(0 === $more ? '=' : '~').($right + $more),
+            // In order, with the right one at a place of its own.
+            [[0, 1, $each, 2 * $each], [-1, 0, 1, $each], [-$each, -1, 0, 1], [-$each, -2, -1, 0]][intdiv($number, 5) % 4],
+        ))."\n}";
     }
 
     private function statement(int $number): string
     {
-        $days = self::DAYS['queen'] - $number % 3;
+        $days = self::DAYS['queen'] - intdiv($number, 5) % 2;
         $isTrue = self::DAYS['queen'] === $days;
 
         return $this->title($number)."Record {$number} says that a queen emerged {$days} days after the egg was laid. Such a record can be right. {".($isTrue ? 'T' : 'F').'#A queen takes 16 days.}';
