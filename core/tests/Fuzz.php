@@ -181,8 +181,9 @@ final class Fuzz
 
     private static function processorSeconds(): float
     {
+        /** @var array{'ru_utime.tv_sec': int, 'ru_utime.tv_usec': int} $usage */
         $usage = getrusage();
 
-        return false === $usage ? 0.0 : $usage['ru_utime.tv_sec'] + $usage['ru_utime.tv_usec'] / 1e6;
+        return $usage['ru_utime.tv_sec'] + $usage['ru_utime.tv_usec'] / 1e6;
     }
 }

@@ -30,6 +30,13 @@ final class MisreadText
         if (1 !== preg_match('/[\x80-\xFF]{4}/', $text)) {
             return [];
         }
+        preg_match_all('/[^\x00-\x7F]++/u', $text, $runs, \PREG_OFFSET_CAPTURE);
+        foreach (self::READ_AS as $encoding) {
+            $repairs = self::whollyRepaired($runs[0], $encoding);
+            if ([] !== $repairs) {
+                return $repairs;
+            }
+        }
         foreach (self::READ_AS as $encoding) {
             $repairs = self::onceRepaired($text, $encoding);
             if ([] !== $repairs) {
@@ -38,6 +45,63 @@ final class MisreadText
         }
 
         return [];
+    }
+
+    /**
+     * Where everything that is not ASCII turns back into UTF-8, at more than one place, all of it was read wrongly: no single
+     * one needs to be weighed, and it is turned back as often as that holds.
+     *
+     * @param list<array{string, int}> $runs
+     *
+     * @return array<int, array{string, string}>
+     */
+    private static function whollyRepaired(array $runs, Encoding $encoding): array
+    {
+        if (\count($runs) < 2) {
+            return [];
+        }
+        $texts = array_column($runs, 0);
+        $repaired = null;
+        for ($times = 0; $times < self::MAX_TIMES && null !== $next = self::turnedBack($repaired ?? $texts, $encoding); ++$times) {
+            $repaired = $next;
+        }
+        foreach ($repaired ?? [] as $text) {
+            if (1 !== preg_match(self::WRITTEN, $text)) {
+                return [];
+            }
+        }
+        $repairs = [];
+        foreach (null === $repaired ? [] : $runs as $index => [$wrong, $offset]) {
+            $repairs[$offset] = [$wrong, $repaired[$index]];
+        }
+
+        return $repairs;
+    }
+
+    /**
+     * @param list<string> $runs
+     *
+     * @return ?list<string> null where one of them was not read wrongly
+     */
+    private static function turnedBack(array $runs, Encoding $encoding): ?array
+    {
+        $bytes = self::bytesOf($encoding);
+        $result = [];
+        foreach ($runs as $run) {
+            $raw = '';
+            foreach (mb_str_split($run, 1, 'UTF-8') as $character) {
+                if (!isset($bytes[$character])) {
+                    return null;
+                }
+                $raw .= $bytes[$character];
+            }
+            if (!mb_check_encoding($raw, 'UTF-8')) {
+                return null;
+            }
+            $result[] = $raw;
+        }
+
+        return $result;
     }
 
     /** What was read wrongly twice needs to be turned back twice. */

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
+use Brick\Math\RoundingMode;
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Marking\WeightSum;
+use Notagram\Notation\PercentMark;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
@@ -47,7 +49,12 @@ final readonly class TickAllPays implements QuestionRule
         if (0 === $wrongs || $gives->isOver(100)) {
             return null;
         }
-        $share = Weight::exactly($gives->exact()->dividedBy(-$wrongs));
+        $exact = $gives->exact()->dividedBy(-$wrongs);
+        $share = Weight::exactly($exact);
+        // Written with five decimals, a share may be off by a little; where rounding leaves fewer, nothing may be left over.
+        if (!Weight::of($share->rounded(PercentMark::DECIMALS))->hasFiveDecimals()) {
+            $share = Weight::exactly($exact->toScale(PercentMark::DECIMALS, RoundingMode::Up)->toBigRational());
+        }
 
         return OptionMarks::rewritten($options, 'Balance the wrong ones', array_map(static fn (Option $option) => $option->isKey ? null : $share, $options));
     }
