@@ -65,14 +65,12 @@ final class MisreadText
         for ($times = 0; $times < self::MAX_TIMES && null !== $next = self::turnedBack($repaired ?? $texts, $encoding); ++$times) {
             $repaired = $next;
         }
-        foreach ($repaired ?? [] as $text) {
-            if (1 !== preg_match(self::WRITTEN, $text)) {
+        $repairs = [];
+        foreach ($repaired ?? [] as $index => $right) {
+            if (1 !== preg_match(self::WRITTEN, $right)) {
                 return [];
             }
-        }
-        $repairs = [];
-        foreach (null === $repaired ? [] : $runs as $index => [$wrong, $offset]) {
-            $repairs[$offset] = [$wrong, $repaired[$index]];
+            $repairs[$runs[$index][1]] = [$runs[$index][0], $right];
         }
 
         return $repairs;
