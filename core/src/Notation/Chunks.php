@@ -22,23 +22,22 @@ final readonly class Chunks
     public static function of(string $text): self
     {
         $starts = $ends = [];
-        $offset = 0;
         $length = \strlen($text);
-        while ($offset < $length) {
-            // Possessive, and anchored to line starts, so that a long run of blanks is passed over once.
-            if (1 !== preg_match('/(?:\G|(?<=\n)|(?<=\r)(?!\n))(?:[ \t\f\x0B]*+(?:\xC2\xA0[ \t\f\x0B]*+)*+(?:\r\n|\r|\n|\z))++/', $text, $match, \PREG_OFFSET_CAPTURE, $offset)) {
+        $blank = '[ \t\f\x0B]*+(?:\xC2\xA0[ \t\f\x0B]*+)*+(?:\r\n?+|\n|\z)';
+        preg_match("/^(?:{$blank})++/", $text, $lead);
+        $offset = \strlen($lead[0] ?? '');
+        // Possessive, and begun by a line end, so that a long run of blanks is passed over once.
+        preg_match_all("/(?:\r\n?+|\n)\K(?:{$blank})++/", $text, $runs, \PREG_OFFSET_CAPTURE, max(0, $offset - 1));
+        foreach ($runs[0] as [$run, $at]) {
+            if ($at > $offset) {
                 $starts[] = $offset;
-                $ends[] = $length;
-                break;
+                $ends[] = $at;
             }
-            if ($match[0][1] > $offset) {
-                $starts[] = $offset;
-                $ends[] = $match[0][1];
-            }
-            if ('' === $match[0][0]) {
-                break;
-            }
-            $offset = $match[0][1] + \strlen($match[0][0]);
+            $offset = max($offset, $at + \strlen($run));
+        }
+        if ($offset < $length) {
+            $starts[] = $offset;
+            $ends[] = $length;
         }
 
         return new self($starts, $ends);

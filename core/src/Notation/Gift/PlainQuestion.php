@@ -33,7 +33,7 @@ final class PlainQuestion
 {
     private const PATTERN = '/^(?:::([^\\\\:{}\r\n]++)::)?+([^\\\\{}\[\r]*+)\{([^\\\\{}\[<>\r]*+)\}([^\\\\{}<\r]*+)\z/';
 
-    /** @var list<array{bool, ?Weight, string, ?string, int, int, int}> whether right, weight, text, feedback, start, end and length of the mark of each entry */
+    /** @var list<Option> each answer as if it were an option */
     private array $entries = [];
     private int $rights = 0;
     private int $weighted = 0;
@@ -68,7 +68,7 @@ final class PlainQuestion
         $close = $open + 1 + \strlen($content);
         $stemStart = $titleLength + strspn($stem, GiftText::BLANKS);
         $stemSpan = new Span($stemStart, $stemStart + \strlen(trim($stem, GiftText::BLANKS)));
-        $meant = GiftText::meant($stem);
+        $meant = self::meant($stem);
         if ('' !== trim($after, GiftText::BLANKS)) {
             if (!$answers instanceof Choice && !$answers instanceof ShortAnswer) {
                 return null;
@@ -142,28 +142,62 @@ final class PlainQuestion
         $markEnd = $at + 1;
         $weight = null;
         if (str_contains($text, '%')) {
-            if (1 !== preg_match('/^%(-?+\d{1,9}(?:\.\d{1,5})?+)%([^%]*+)\z/', $text, $match)) {
+            $close = (int) strpos($text, '%', 1);
+            $weight = '%' === $text[0] ? self::weight(substr($text, 1, max(0, $close - 1))) : null;
+            if (null === $weight || str_contains($text = substr($text, $close + 1), '%')) {
                 return false;
             }
-            $weight = GiftEntries::weightOf($match[1]);
-            $markEnd += \strlen($match[1]) + 2;
-            $text = $match[2];
+            $markEnd += $close + 1;
             $this->weighted += $isRight ? 0 : 1;
         }
         $feedback = null;
         $hash = strpos($text, '#');
         if (false !== $hash) {
-            $feedback = GiftText::meant(substr($text, $hash + 1));
+            $feedback = self::meant(substr($text, $hash + 1));
             $text = substr($text, 0, $hash);
         }
-        $text = GiftText::meant($text);
+        $text = self::meant($text);
         if ('' === $text || '' === $feedback) {
             return false;
         }
         $this->rights += $isRight ? 1 : 0;
-        $this->entries[] = [$isRight, $weight, $text, $feedback, $this->start + $at, $this->start + $end, $markEnd - $at];
+        $weight ??= $isRight ? Weight::full() : Weight::none();
+        $this->entries[] = new Option(
+            new FormattedText($text),
+            $weight,
+            $weight->isAboveZero(),
+            null === $feedback ? null : new FormattedText($feedback),
+            new Span($this->start + $at, $this->start + $end),
+            $markEnd - $at,
+        );
 
         return true;
+    }
+
+    /** Null where it is none; a sheet has few of them, again and again. */
+    private static function weight(string $written): ?Weight
+    {
+        /** @var array<string, Weight> $known */
+        static $known = [];
+        if (isset($known[$written])) {
+            return $known[$written];
+        }
+        if (1 !== preg_match('/^-?+\d{1,9}(?:\.\d{1,5})?+\z/', $written)) {
+            return null;
+        }
+        if (\count($known) > 1_000) {
+            $known = [];
+        }
+
+        return $known[$written] = GiftEntries::weightOf($written);
+    }
+
+    /** There are no escapes here, so that only lines need a closer look. */
+    private static function meant(string $spelled): string
+    {
+        $spelled = trim($spelled);
+
+        return str_contains($spelled, "\n") ? GiftText::meant($spelled) : $spelled;
     }
 
     /** Null where several right answers stand beside wrong ones, which is a doubt. */
@@ -175,17 +209,9 @@ final class PlainQuestion
             return null;
         }
         if ($isTyped) {
-            return new ShortAnswer(array_map(
-                static fn (array $entry) => new AcceptedAnswer($entry[2], $entry[1] ?? Weight::full(), null === $entry[3] ? null : new FormattedText($entry[3]), new Span($entry[4], $entry[5])),
-                $this->entries,
-            ));
-        }
-        $options = [];
-        foreach ($this->entries as [$isRight, $weight, $text, $feedback, $start, $end, $markLength]) {
-            $weight ??= $isRight ? Weight::full() : Weight::none();
-            $options[] = new Option(new FormattedText($text), $weight, $weight->isAboveZero(), null === $feedback ? null : new FormattedText($feedback), new Span($start, $end), $markLength);
+            return new ShortAnswer(array_map(static fn (Option $entry) => new AcceptedAnswer($entry->text->text, $entry->weight, $entry->feedback, $entry->span), $this->entries));
         }
 
-        return $isSeveral ? new MultipleResponse($options) : new Choice($options);
+        return $isSeveral ? new MultipleResponse($this->entries) : new Choice($this->entries);
     }
 }

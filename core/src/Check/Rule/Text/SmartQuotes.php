@@ -20,7 +20,8 @@ final readonly class SmartQuotes implements TextRule
     public function check(string $text): array
     {
         $findings = [];
-        if (!str_contains($text, "\xE2\x80")) {
+        // The bytes that all of them begin and end with.
+        if (1 !== preg_match('/\xE2\x80[\x98-\x9F]/', $text)) {
             return $findings;
         }
         $edits = [];
