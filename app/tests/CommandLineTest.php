@@ -40,6 +40,42 @@ final class CommandLineTest extends TestCase
         self::assertSame(0, $this->notagram(['check', '-'], "One? {T}\n")->getExitCode());
     }
 
+    public function testKindsOfFindingAreSwitchedOffAndCounted(): void
+    {
+        $text = "Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=a =b ~c}\n";
+        $all = $this->notagram(['check', '-'], $text)->getOutput();
+        $less = $this->notagram(['check', '-', '--off=craft.too-few-options, gift.mixed-marks'], $text);
+
+        self::assertStringContainsString('craft.too-few-options', $all);
+        self::assertStringContainsString('gift.mixed-marks', $all);
+        self::assertSame('', trim($less->getOutput()));
+        self::assertStringContainsString('2 of 2 sound, 2 findings switched off.', $less->getErrorOutput());
+        $json = json_decode($this->notagram(['check', '-', '--off=gift.mixed-marks', '--format=json'], $text)->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertSame(1, ((array) ((array) $json)['summary'])['off']);
+    }
+
+    public function testWhatIsAskedTwiceInAFolderIsNamedWithItsFile(): void
+    {
+        $folder = sys_get_temp_dir().'/notagram-folder-'.getmypid();
+        @mkdir($folder);
+        file_put_contents("{$folder}/a.txt", "Which bee mates with the queen? {=drone ~worker ~nurse}\n");
+        file_put_contents("{$folder}/b.txt", "One? {T}\n\nWhich of the bees mates with a queen? {=drone ~guard ~scout}\n");
+        $check = $this->notagram(['check', $folder])->getOutput();
+        array_map(unlink(...), ["{$folder}/a.txt", "{$folder}/b.txt"]);
+        rmdir($folder);
+
+        self::assertStringContainsString('b.txt:3:1: doubt craft.stem-repeated This asks the same as question 1 of “', $check);
+        self::assertStringContainsString('a.txt”', $check);
+    }
+
+    public function testTheEncodingIsFoundOutAndHowSureThatIsSaid(): void
+    {
+        $bytes = (string) mb_convert_encoding("Где живёт пчела? {=в улье ~в норе ~на льду}\n", 'KOI8-R', 'UTF-8');
+        $json = json_decode($this->notagram(['read', '-', '--format=json'], $bytes)->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
+
+        self::assertSame(['name' => 'KOI8-R', 'certainty' => 'likely', 'bom' => false, 'lineEnding' => 'lf'], ((array) $json)['encoding']);
+    }
+
     public function testMendWritesTheMendedText(): void
     {
         $mend = $this->notagram(['mend', '-', '--notation=aiken'], "1. Which?\na) one\nB. two\nanswer b\n");

@@ -159,7 +159,7 @@ describe('help', () => {
     const help = mount(HelpDialog, { props: { actions, modelValue: true }, global: global() })
     await flushPromises()
     expect(help.findAll('.actions li').map((item) => item.text())).toEqual([
-      'Go to the next findingF8',
+      'Go to the next finding, hints lastF8',
       'Change between light and dark page',
     ])
     await help.find('input').setValue('dark')
