@@ -339,6 +339,12 @@ h3 button,
   opacity: 1;
 }
 
+@media (hover: none) {
+  .switch {
+    opacity: 1;
+  }
+}
+
 code {
   font-family: var(--font-source);
   font-size: 11px;
