@@ -70,7 +70,7 @@ final class CommandLineTest extends TestCase
 
     public function testTheEncodingIsFoundOutAndHowSureThatIsSaid(): void
     {
-        $bytes = (string) mb_convert_encoding("Где живёт пчела? {=в улье ~в норе ~на льду}\n", 'KOI8-R', 'UTF-8');
+        $bytes = mb_convert_encoding("Где живёт пчела? {=в улье ~в норе ~на льду}\n", 'KOI8-R', 'UTF-8');
         $json = json_decode($this->notagram(['read', '-', '--format=json'], $bytes)->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
 
         self::assertSame(['name' => 'KOI8-R', 'certainty' => 'likely', 'bom' => false, 'lineEnding' => 'lf'], ((array) $json)['encoding']);

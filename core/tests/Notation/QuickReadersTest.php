@@ -28,7 +28,7 @@ final class QuickReadersTest extends TestCase
             $quick = StrictQuestion::read($text);
             if (null !== $quick) {
                 ++$compared;
-                self::assertSameReading((new AikenQuestion($text, false))->read(), $quick, $text);
+                $this->assertSameReading((new AikenQuestion($text, false))->read(), $quick, $text);
             }
         }
         self::assertGreaterThan(100, $compared);
@@ -42,15 +42,21 @@ final class QuickReadersTest extends TestCase
             $quick = PlainQuestion::read($text);
             if (null !== $quick && null !== $block && BlockKind::Question === $block->kind && $block->end === \strlen($text)) {
                 ++$compared;
-                self::assertSameReading((new GiftQuestion($text, $block))->read(), $quick, $text);
+                $this->assertSameReading((new GiftQuestion($text, $block))->read(), $quick, $text);
             }
         }
         self::assertGreaterThan(500, $compared);
     }
 
-    private static function assertSameReading(BlockReading $careful, BlockReading $quick, string $text): void
+    private function assertSameReading(BlockReading $careful, BlockReading $quick, string $text): void
     {
-        self::assertEquals([$careful->question, $careful->findings, $careful->tokens(), $careful->comments, $careful->switchedOff], [$quick->question, $quick->findings, $quick->tokens(), $quick->comments, $quick->switchedOff], $text);
+        $parts = static fn (BlockReading $reading): array => [$reading->question, $reading->findings, $reading->tokens(), $reading->comments, $reading->switchedOff];
+        // Far quicker than looking for differences where there are none.
+        if (serialize($parts($careful)) === serialize($parts($quick))) {
+            $this->addToAssertionCount(1);
+        } else {
+            self::assertEquals($parts($careful), $parts($quick), $text);
+        }
     }
 
     /** @return list<string> */
