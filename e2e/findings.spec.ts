@@ -72,3 +72,22 @@ test('what blind guessing earns stands over the findings', async ({ page }) => {
 
   await expect(page.locator('.marks')).toHaveText('Blind guessing earns 2.5 of 10 points on average. Half of the points by guessing: 7.81 %.')
 })
+
+test('what was typed while the mending was worked out stays whole, and the mending is asked for again', async ({ page }) => {
+  await pasteSheet(page, 'Typed meanwhile', 'One? {T}\nTwo? {F}\n')
+  await openLeaf(page, 'Findings')
+  await page.route('**/mending', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1_200))
+    await route.continue()
+  })
+  await page.getByRole('button', { name: /Mend all that is safe/ }).click()
+  await source(page).press('Control+Home')
+  await page.keyboard.type('Typed. ', { delay: 10 })
+  await expect(page.getByText('try again in a moment').or(page.getByText('changed since'))).toBeVisible()
+  expect(await textOf(page)).toBe('Typed. One? {T}\nTwo? {F}\n')
+
+  await page.unroute('**/mending')
+  await saved(page)
+  await page.getByRole('button', { name: /Mend all that is safe/ }).click()
+  await expect.poll(() => textOf(page)).toBe('Typed. One? {T}\n\nTwo? {F}\n')
+})

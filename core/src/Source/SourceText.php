@@ -53,7 +53,7 @@ final readonly class SourceText
     /** The same text, once its file is agreed to be saved as plain UTF-8. */
     public function asPlainUtf8(): self
     {
-        return new self($this->text, Encoding::Utf8, false, $this->undecodable);
+        return new self($this->text, Encoding::Utf8, false);
     }
 
     public function isPlainUtf8(): bool

@@ -73,7 +73,7 @@ final class RepeatsTest extends TestCase
     public function testTheLikenessIsTheEditDistanceByCharacters(): void
     {
         $one = 'What is the old name of a straw hive?';
-        foreach (['What is the old country name of a straw hive?', 'What is an old name of the straw hive?', 'Whát ïs the öld name of a straw hive?'] as $other) {
+        foreach (['What is the old country name of a straw hive?', 'What is an old name of the straw hive?', 'What is the old name of a sträw hive?'] as $other) {
             $python = 'import sys
 a, b = (s.lower() for s in sys.argv[1:])
 row = list(range(len(b) + 1))
@@ -84,9 +84,7 @@ for i, x in enumerate(a, 1):
 print(100 * (max(len(a), len(b)) - row[-1]) // max(len(a), len(b)))';
             exec('python3 -c '.escapeshellarg($python).' '.escapeshellarg($one).' '.escapeshellarg($other), $output);
             $found = self::among("{$one} {=skep}\n\n{$other} {=skep}");
-            if ([] !== $found) {
-                self::assertSame((int) $output[0], $found[0]->likeness, $other);
-            }
+            self::assertSame([(int) $output[0]], array_map(static fn (Repeat $repeat) => $repeat->likeness, $found), $other);
             $output = [];
         }
         self::assertSame(100, self::among("{$one} {=skep}\n\n{$one} {=skep}")[0]->likeness);

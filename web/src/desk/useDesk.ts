@@ -32,6 +32,9 @@ export interface Cursor {
   block: number
 }
 
+/** What mending would do to the text that `base` names. */
+export type Mending = Mended & { base: string }
+
 const KEEP_TEXT_AFTER = 400
 const LOOK_AROUND_AFTER = 500
 
@@ -232,15 +235,21 @@ export function useDesk(id: string) {
   }
 
   /** What mending would do: all that is safe, or every finding of a kind. */
-  async function mending(code: string | null): Promise<Mended | null> {
+  async function mending(code: string | null): Promise<Mending | null> {
     await settled()
-    return asked(() => api.mending(id, sync.reading.hash, code))
+    const base = sync.reading.hash
+    const answer = await asked(() => api.mending(id, base, code))
+    return answer && { ...answer, base }
   }
 
-  /** Makes the edits as one step that undo takes back. */
-  function applyMending(answer: Mended): boolean {
+  /** Makes the edits as one step that undo takes back; none if anything was typed since they were worked out. */
+  function applyMending(answer: Mending): boolean {
     const times = answer.changes.reduce((sum, one) => sum + one.times, 0)
     if (!answer.edits.length) return false
+    if (!sync.isSettled || sync.reading.hash !== answer.base) {
+      say(t('desk.stale'))
+      return true
+    }
     apply(answer.edits, 'input.mend', true)
     say(t('desk.mended', times), () => view.value && undo(view.value))
     return true

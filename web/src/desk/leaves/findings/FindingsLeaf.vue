@@ -3,10 +3,9 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Mended } from '@/api/client'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedFinding } from '../../sync/reading'
-import type { Desk } from '../../useDesk'
+import type { Desk, Mending } from '../../useDesk'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
@@ -38,7 +37,7 @@ function lineOf(placed: PlacedFinding): number {
   return doc ? doc.lineAt(Math.min(doc.length, placed.from)).number : 1
 }
 
-const preview = ref<{ code: string; mended: Mended } | null>(null)
+const preview = ref<{ code: string; mended: Mending } | null>(null)
 watch(
   () => desk.reading.value.hash,
   () => (preview.value = null),
