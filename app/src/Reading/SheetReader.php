@@ -76,7 +76,7 @@ final readonly class SheetReader
         return new BodyView(
             $id,
             $reading->kind,
-            array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokens()),
+            array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokensIn($text)),
             array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text, $sheet->switchedOff())),
             $reading->category,
             $reading->comments,

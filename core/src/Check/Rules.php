@@ -26,7 +26,6 @@ final class Rules
             new Rule\Marking\NoRightAnswer(),
             new Rule\Marking\WeightRange(),
             new Rule\Marking\WeightsUnder(),
-            new Rule\Marking\SameAnswerTwice(),
             new Rule\Marking\NumberOverlap(),
         ];
     }
@@ -49,6 +48,7 @@ final class Rules
             new Rule\Craft\StemNoEndMark(),
             new Rule\Craft\StemLowerCaseStart(),
             new Rule\Craft\DatedWording(),
+            new Rule\Marking\SameAnswerTwice(),
             new Rule\Marking\TypedVariants(),
         ];
     }

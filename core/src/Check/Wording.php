@@ -39,9 +39,10 @@ final class Wording
         $hasNames = 1 === preg_match('/[A-Z]{2}/', $this->stem) && 1 === preg_match('/\p{Ll}/u', $this->stem);
         $language = Language::of($hasNames ? array_values(array_diff($this->stemWords, $this->namesInCapitals())) : $this->stemWords);
         $this->words = null === $language ? null : Words::in($language);
+        $ofWord = $this->words->kinds ?? [];
         $kinds = 0;
-        foreach (null === $this->words ? [] : $this->stemWords as $word) {
-            $kinds |= $this->words->kinds[$word] ?? 0;
+        foreach ($this->stemWords as $word) {
+            $kinds |= $ofWord[$word] ?? 0;
         }
         $this->stemKinds = $kinds;
     }
@@ -54,7 +55,15 @@ final class Wording
     /** @return list<string> the options as a pupil reads them */
     public function optionTexts(): array
     {
-        return $this->optionTexts ??= array_map(static fn (Option $option) => $option->text->plain(), $this->options);
+        if (null === $this->optionTexts) {
+            $texts = [];
+            foreach ($this->options as $option) {
+                $texts[] = $option->text->plain();
+            }
+            $this->optionTexts = $texts;
+        }
+
+        return $this->optionTexts;
     }
 
     /** The options in small letters, one a line. */
@@ -66,10 +75,7 @@ final class Wording
     /** Whether an option speaks of the others: all or none of the above, both A and C. */
     public function leansOnOthers(): bool
     {
-        return $this->leansOnOthers ??= null !== $this->words && (
-            1 === preg_match($this->words->allOfTheAbove, $this->optionLines())
-            || 1 === preg_match($this->words->noneOfTheAbove, $this->optionLines())
-            || 1 === preg_match($this->words->otherOptions, $this->optionLines()));
+        return $this->leansOnOthers ??= null !== $this->words && 1 === preg_match($this->words->leaning, $this->optionLines());
     }
 
     /** @return list<string> words of the stem that are written in capitals, in small letters */

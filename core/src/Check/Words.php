@@ -22,6 +22,7 @@ final readonly class Words
      * @param string              $absolute a pattern that finds “always” and its like
      * @param string              $allOfTheAbove a pattern that matches a whole line, as are the next two
      * @param string              $otherOptions “both A and C”
+     * @param string              $leaning  a pattern that matches a whole line if one of these three does
      */
     private function __construct(
         public array $kinds,
@@ -33,6 +34,7 @@ final readonly class Words
         public string $allOfTheAbove,
         public string $noneOfTheAbove,
         public string $otherOptions,
+        public string $leaning,
     ) {
     }
 
@@ -61,6 +63,8 @@ final readonly class Words
             }
         }
 
+        $otherOptions = str_replace('{L}', '[(“"\']?[a-h][)”"\']?', $lists['otherOptions']);
+
         return new self(
             $kinds,
             array_fill_keys($lists['true'], true),
@@ -70,7 +74,8 @@ final readonly class Words
             self::anyOf($lists['absolute']),
             self::wholeLine($lists['allOfTheAbove']),
             self::wholeLine($lists['noneOfTheAbove']),
-            self::wholeLine(str_replace('{L}', '[(“"\']?[a-h][)”"\']?', $lists['otherOptions'])),
+            self::wholeLine($otherOptions),
+            self::wholeLine("{$lists['allOfTheAbove']}|{$lists['noneOfTheAbove']}|{$otherOptions}"),
         );
     }
 

@@ -12,7 +12,7 @@ final readonly class BlockReading
 {
     /**
      * @param list<Finding> $findings    what the notation itself has to say
-     * @param list<Token>|(\Closure(): list<Token>) $tokens in order, none overlapping another; or how to find them, since only what is shown needs them
+     * @param list<Token>|(\Closure(string): list<Token>) $tokens in order, none overlapping another; or how to find them in the block's text, since only what is shown needs them
      * @param ?list<string> $category    the path, of a category block
      * @param list<string>  $comments    of a comment block, without their marks
      * @param list<string>  $switchedOff codes that the author does not want to hear of here
@@ -28,9 +28,22 @@ final readonly class BlockReading
     ) {
     }
 
-    /** @return list<Token> */
-    public function tokens(): array
+    /** Of a block in which nothing is to be read. Half of all blocks are blank, and all of them read the same. */
+    public static function nothing(BlockKind $kind): self
     {
-        return \is_array($this->tokens) ? $this->tokens : ($this->tokens)();
+        /** @var array<string, self> $readings */
+        static $readings = [];
+
+        return $readings[$kind->value] ??= new self($kind);
+    }
+
+    /**
+     * @param string $text the block's own
+     *
+     * @return list<Token>
+     */
+    public function tokensIn(string $text): array
+    {
+        return \is_array($this->tokens) ? $this->tokens : ($this->tokens)($text);
     }
 }

@@ -50,7 +50,7 @@ final class QuickReadersTest extends TestCase
 
     private function assertSameReading(BlockReading $careful, BlockReading $quick, string $text): void
     {
-        $parts = static fn (BlockReading $reading): array => [$reading->question, $reading->findings, $reading->tokens(), $reading->comments, $reading->switchedOff];
+        $parts = static fn (BlockReading $reading): array => [$reading->question, $reading->findings, $reading->tokensIn($text), $reading->comments, $reading->switchedOff];
         // Far quicker than looking for differences where there are none.
         if (serialize($parts($careful)) === serialize($parts($quick))) {
             $this->addToAssertionCount(1);

@@ -29,7 +29,7 @@ final readonly class AikenReader implements Reader
         return match ($block->kind) {
             BlockKind::Question => ($block->touchesPrevious ? null : StrictQuestion::read($text)) ?? (new AikenQuestion($text, $block->touchesPrevious))->read(),
             BlockKind::Stray => $this->stray($text),
-            default => new BlockReading($block->kind),
+            default => BlockReading::nothing($block->kind),
         };
     }
 

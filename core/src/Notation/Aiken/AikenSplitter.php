@@ -33,6 +33,12 @@ final class AikenSplitter
         $offset = 0;
         $touches = false;
         while ($offset < $this->length) {
+            $lineEnds = strspn($this->text, "\r\n", $offset);
+            if ($lineEnds > 0) {
+                $offset += $lineEnds;
+                $touches = false;
+                continue;
+            }
             if (1 === preg_match('/\G'.StrictQuestion::PATTERN.'/', $this->text, $match, 0, $offset)) {
                 [$kind, $end] = [BlockKind::Question, $offset + \strlen($match[0])];
             } else {

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Token;
 use Notagram\Question\Choice;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Option;
@@ -57,6 +58,15 @@ final class StrictQuestion
 
         $stem = rtrim($stem, AikenLine::BLANKS);
 
-        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText($stem), new Span(0, \strlen($stem))), tokens: static fn (): array => (new AikenQuestion($text, false))->read()->tokens());
+        return new BlockReading(BlockKind::Question, new Question(new Choice($options), new FormattedText($stem), new Span(0, \strlen($stem))), tokens: self::tokens());
+    }
+
+    /** @return \Closure(string): list<Token> made once, since every question would make its own */
+    private static function tokens(): \Closure
+    {
+        /** @var ?\Closure(string): list<Token> $tokens */
+        static $tokens = null;
+
+        return $tokens ??= static fn (string $text): array => (new AikenQuestion($text, false))->read()->tokensIn($text);
     }
 }

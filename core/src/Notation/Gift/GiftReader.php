@@ -32,17 +32,8 @@ final readonly class GiftReader implements Reader
             BlockKind::Broken => $this->broken($text),
             BlockKind::Category => $this->category($block, $text),
             BlockKind::Comment => $this->comment($text),
-            BlockKind::Stray, BlockKind::Blank => self::nothingIn($block->kind),
+            BlockKind::Stray, BlockKind::Blank => BlockReading::nothing($block->kind),
         };
-    }
-
-    /** Half of all blocks are blank, and all of them read the same. */
-    private static function nothingIn(BlockKind $kind): BlockReading
-    {
-        /** @var array<string, BlockReading> $readings */
-        static $readings = [];
-
-        return $readings[$kind->value] ??= new BlockReading($kind);
     }
 
     private function comment(string $text): BlockReading

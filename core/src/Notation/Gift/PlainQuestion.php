@@ -8,6 +8,7 @@ use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\NoBreakSpaces;
+use Notagram\Notation\Token;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Answers;
@@ -78,7 +79,16 @@ final class PlainQuestion
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
-        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), tokens: static fn (): array => (new GiftQuestion($text, new Block(BlockKind::Question, 0, \strlen($text))))->read()->tokens());
+        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), tokens: self::tokens());
+    }
+
+    /** @return \Closure(string): list<Token> made once, since every question would make its own */
+    private static function tokens(): \Closure
+    {
+        /** @var ?\Closure(string): list<Token> $tokens */
+        static $tokens = null;
+
+        return $tokens ??= static fn (string $text): array => (new GiftQuestion($text, new Block(BlockKind::Question, 0, \strlen($text))))->read()->tokensIn($text);
     }
 
     private function answers(): ?Answers

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
-use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
+use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
-use Notagram\Question\Question;
 
 /**
  * Faults a question in which two options, or two accepted answers, read the same to the pupil.
@@ -18,18 +18,19 @@ use Notagram\Question\Question;
  * White space is collapsed before comparing; those that differ only in case are a doubt, since “Polish” and “polish”
  * differ. The fix is offered only where taking one out changes no mark.
  */
-final readonly class SameAnswerTwice implements QuestionRule
+final readonly class SameAnswerTwice implements WordingRule
 {
     public const CODE = 'marking.same-answer-twice';
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
         $findings = [];
-        if (self::allDiffer($question)) {
+        // Options that differ without their markup differ with it; nearly all do.
+        if ([] !== $wording->options && \count(array_flip(explode("\n", $wording->optionLines()))) === \count($wording->options)) {
             return $findings;
         }
         $seen = [];
-        foreach ([...$question->options(), ...$question->accepted()] as $answer) {
+        foreach ([] === $wording->options ? $wording->question->accepted() : $wording->options as $answer) {
             $text = $answer instanceof Option ? $answer->text->collapsed() : $answer->collapsed();
             if ('' === $text) {
                 continue;
@@ -41,24 +42,6 @@ final readonly class SameAnswerTwice implements QuestionRule
         }
 
         return $findings;
-    }
-
-    /** Told at a glance for nearly all questions; where white space is unusual, the closer look decides. */
-    private static function allDiffer(Question $question): bool
-    {
-        $seen = [];
-        $joined = '';
-        foreach ([...$question->options(), ...$question->accepted()] as $answer) {
-            $text = $answer instanceof Option ? $answer->text->text : $answer->text;
-            $folded = strtolower($text);
-            if (isset($seen[$folded])) {
-                return false;
-            }
-            $seen[$folded] = true;
-            $joined .= "\x00".$text;
-        }
-
-        return 1 !== preg_match('/[\t\r\n\f\x0B\x80-\xFF]| [ \x00]|\x00 | \z/', $joined);
     }
 
     private static function folded(string $text): string

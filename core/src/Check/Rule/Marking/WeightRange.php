@@ -19,8 +19,8 @@ final readonly class WeightRange implements QuestionRule
     public function check(Question $question): array
     {
         $findings = [];
-        $numbers = $question->answers instanceof Numeric ? $question->answers->numbers : [];
-        foreach ([...$question->options(), ...$question->accepted(), ...$numbers] as $one) {
+        $options = $question->options();
+        foreach ($question->answers instanceof Numeric ? $question->answers->numbers : ([] === $options ? $question->accepted() : $options) as $one) {
             $units = $one->weight->units;
             if (null === $units ? $one->weight->percent()->abs()->isGreaterThan(100) : $units > self::FULL || $units < -self::FULL) {
                 $findings[] = Finding::fault(

@@ -24,7 +24,7 @@ final readonly class CategoryEmpty implements WholeSheetRule
         foreach ($sheet->blocks as $placed) {
             if (BlockKind::Category === $placed->reading->kind) {
                 if (null !== $waiting && $waiting->category !== \array_slice($placed->category, 0, \count($waiting->category))) {
-                    yield self::empty($waiting);
+                    yield self::empty($waiting, $sheet->source->text);
                 }
                 $waiting = $placed;
             } elseif (null !== $placed->number) {
@@ -32,13 +32,13 @@ final readonly class CategoryEmpty implements WholeSheetRule
             }
         }
         if (null !== $waiting) {
-            yield self::empty($waiting);
+            yield self::empty($waiting, $sheet->source->text);
         }
     }
 
-    private static function empty(PlacedBlock $placed): PlacedFinding
+    private static function empty(PlacedBlock $placed, string $text): PlacedFinding
     {
-        $token = $placed->reading->tokens()[0] ?? null;
+        $token = $placed->reading->tokensIn($placed->block->textIn($text))[0] ?? null;
 
         return new PlacedFinding(Finding::hint(
             self::CODE,

@@ -30,7 +30,7 @@ final readonly class TitleDuplicate implements WholeSheetRule
                 $first[$title] = $placed->number;
                 continue;
             }
-            $token = array_values(array_filter($placed->reading->tokens(), static fn (Token $token) => TokenKind::Title === $token->kind))[0] ?? null;
+            $token = array_values(array_filter($placed->reading->tokensIn($placed->block->textIn($sheet->source->text)), static fn (Token $token) => TokenKind::Title === $token->kind))[0] ?? null;
             yield new PlacedFinding(Finding::doubt(
                 self::CODE,
                 null === $token ? Span::at($placed->block->start) : new Span($placed->block->start + $token->start, $placed->block->start + $token->end),
