@@ -26,8 +26,8 @@ final readonly class Checker
     /** What a comment says to switch a kind of finding off where it stands. */
     public const SWITCH_OFF = 'notagram-off ';
 
-    /** Nearly all blocks are of plain characters, of which no rule of the text has anything to say. */
-    private const UNUSUAL = '/[^\t\r\n\x20-\x7E]/';
+    /** Nearly all blocks are of plain characters and a lone dash or degree sign, of which no rule of the text has anything to say. */
+    private const USUAL = '/^(?:[\t\r\n\x20-\x7E]++|(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))*+\z/';
 
     /** What markup begins with. */
     private const MARKUP = '<$\\!';
@@ -61,7 +61,7 @@ final readonly class Checker
     public function findingsIn(BlockReading $reading, string $text, array $switchedOff = []): array
     {
         $findings = $reading->findings;
-        if (1 === preg_match(self::UNUSUAL, $text)) {
+        if (1 !== preg_match(self::USUAL, $text)) {
             foreach ($this->textRules as $rule) {
                 foreach ($rule->check($text) as $finding) {
                     $findings[] = $finding;

@@ -24,11 +24,11 @@ final readonly class ReadSheet
         $number = 0;
         $category = [];
         foreach ($reader->split($source->text) as $block) {
-            $reading = $reader->read($block, $block->textIn($source->text));
-            if (BlockKind::Blank === $reading->kind) {
-                $blocks[] = new PlacedBlock($block, $reading, null, $category);
+            if (BlockKind::Blank === $block->kind) {
+                $blocks[] = new PlacedBlock($block, BlockReading::nothing(BlockKind::Blank), null, $category);
                 continue;
             }
+            $reading = $reader->read($block, $block->textIn($source->text));
             $category = $reading->category ?? $category;
             $isNumbered = $reading->kind->isNumbered();
             $blocks[] = $placed = new PlacedBlock($block, $reading, $isNumbered ? ++$number : null, $category);

@@ -12,6 +12,9 @@ final readonly class FormattedText
     public const MARKDOWN = 'markdown';
     public const PLAIN = 'plain';
 
+    /** White space that is not a single blank; those of Unicode by their bytes. */
+    private const UNEVEN = '  |[\t\r\n\f\x0B]|\xC2[\x85\xA0]|\xE1\x9A\x80|\xE2\x80[\x80-\x8A\xA8\xA9\xAF]|\xE2\x81\x9F|\xE3\x80\x80';
+
     /**
      * @param string $format one of the constants, or the word as written where it is another
      */
@@ -28,7 +31,7 @@ final readonly class FormattedText
     public function plain(): string
     {
         $text = $this->text;
-        if (self::MARKDOWN !== $this->format && 1 !== preg_match('/[<&\t\r\n\f\x0B\xC2\xE2\xE3]|  /', $text)) {
+        if (self::MARKDOWN !== $this->format && 1 !== preg_match('/[<&]|'.self::UNEVEN.'/', $text)) {
             return trim($text);
         }
         if (self::PLAIN !== $this->format && false !== strpbrk($text, '<&')) {
@@ -45,7 +48,7 @@ final readonly class FormattedText
     /** The text with every run of white space made one blank: as a pupil reads it. */
     public function collapsed(): string
     {
-        if (1 !== preg_match('/\s\s|[\t\r\n\f\x0B\xC2\xE2\xE3]/', $this->text)) {
+        if (1 !== preg_match('/'.self::UNEVEN.'/', $this->text)) {
             return trim($this->text);
         }
 

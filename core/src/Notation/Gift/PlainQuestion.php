@@ -28,20 +28,15 @@ use Notagram\Source\Span;
  * Reads a question in which nothing is out of the ordinary (no escape, tag, format, comment, arrow or
  * explanation, nothing amiss) in one go: most questions are so, and a sheet of a thousand is read at every opening.
  *
- * What it reads, {@see GiftQuestion} reads the same. One object reads one block.
+ * What it reads, {@see GiftQuestion} reads the same.
  */
 final class PlainQuestion
 {
     private const PATTERN = '/^(?:::([^\\\\:{}\r\n]++)::)?+([^\\\\{}\[\r]*+)\{([^\\\\{}\[<>\r]*+)\}([^\\\\{}<\r]*+)\z/';
 
-    /** @var list<Option> each answer as if it were an option */
-    private array $entries = [];
-    private int $rights = 0;
-    private int $weighted = 0;
-
-    private function __construct(private readonly string $content, private readonly int $start)
-    {
-    }
+    /** One plain answer: mark, weight, text, feedback with its mark. What lies between two matches is not plain. */
+    private const ENTRY = '/\s*+(~|(?<![^ \t\n])=)(?:%(-?+\d{1,9}(?:\.\d{1,5})?+)%)?+([^=~#%]*+)(#[^=~%]*+)?+/';
+    private const BLANKS = " \t\n\f\v";
 
     /** Null where it is not that plain. */
     public static function read(string $text): ?BlockReading
@@ -55,14 +50,13 @@ final class PlainQuestion
         }
         $titleLength = '' === $title ? 0 : \strlen($title) + 4;
         $open = $titleLength + \strlen($stem);
-        $self = new self($content, $open + 1);
         if (0 !== $titleLength) {
             $title = trim($title);
             if ('' === $title || 1 === preg_match('/\s\s|\t/', $title)) {
                 return null;
             }
         }
-        $answers = $self->answers();
+        $answers = self::answers($content, $open + 1);
         if (null === $answers) {
             return null;
         }
@@ -91,20 +85,20 @@ final class PlainQuestion
         return $tokens ??= static fn (string $text): array => (new GiftQuestion($text, new Block(BlockKind::Question, 0, \strlen($text))))->read()->tokensIn($text);
     }
 
-    private function answers(): ?Answers
+    private static function answers(string $content, int $start): ?Answers
     {
-        $first = strspn($this->content, " \t\n\f\v");
+        $first = strspn($content, self::BLANKS);
 
-        return match ($this->content[$first] ?? '') {
-            '=', '~' => $this->split() ? $this->choiceOrTyped() : null,
-            '#' => $this->number($first),
-            default => $this->trueFalse($first),
+        return match ($content[$first] ?? '') {
+            '=', '~' => self::choiceOrTyped($content, $start),
+            '#' => self::number($content, $start, $first),
+            default => self::trueFalse($content, $first),
         };
     }
 
-    private function trueFalse(int $first): ?TrueFalse
+    private static function trueFalse(string $content, int $first): ?TrueFalse
     {
-        if (1 !== preg_match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $this->content, $match, 0, $first)) {
+        if (1 !== preg_match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $content, $match, 0, $first)) {
             return null;
         }
         $feedback = static fn (string $spelled): ?FormattedText => '' === trim($spelled) ? null : new FormattedText(GiftText::meant($spelled));
@@ -112,13 +106,13 @@ final class PlainQuestion
         return new TrueFalse('T' === $match[1][0] || 't' === $match[1][0], $feedback($match[2] ?? ''), $feedback($match[3] ?? ''));
     }
 
-    private function number(int $hash): ?Numeric
+    private static function number(string $content, int $start, int $hash): ?Numeric
     {
         $number = '(-?+\d{1,40}(?:\.\d{1,40})?+)';
-        if (1 !== preg_match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $this->content, $match, 0, $hash)) {
+        if (1 !== preg_match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $content, $match, 0, $hash)) {
             return null;
         }
-        $span = new Span($this->start + $hash + 1, $this->start + \strlen($this->content));
+        $span = new Span($start + $hash + 1, $start + \strlen($content));
 
         return new Numeric([
             '..' === ($match[2] ?? '')
@@ -127,79 +121,77 @@ final class PlainQuestion
         ]);
     }
 
-    /** Whether every entry is plain. */
-    private function split(): bool
+    /** Null where an entry is not plain, or several right answers stand beside wrong ones, which is a doubt. */
+    private static function choiceOrTyped(string $content, int $start): ?Answers
     {
-        $length = \strlen($this->content);
-        $at = strspn($this->content, " \t\n\f\v");
-        while ($at < $length) {
-            $mark = $this->content[$at];
-            if ('~' !== $mark && ('=' !== $mark || ($at > 0 && !str_contains(" \t\n", $this->content[$at - 1])))) {
-                return false;
-            }
-            $end = $at + 1 + strcspn($this->content, '=~', $at + 1);
-            if (!$this->entry('=' === $mark, $at, substr($this->content, $at + 1, $end - $at - 1), $end)) {
-                return false;
-            }
-            $at = $end;
+        $count = (int) preg_match_all(self::ENTRY, $content, $found);
+        [$whole, $marks, $weights, $texts, $feedbacks] = $found;
+        if (\strlen(implode('', $whole)) !== \strlen($content)) {
+            return null;
         }
+        $rights = substr_count(implode('', $marks), '=');
+        $isTyped = $rights === $count;
+        $isSeveral = 0 === $rights && '' !== implode('', $weights);
+        if (!$isTyped && ($rights > 1 || (!$isSeveral && self::hasWeightOfWrong($marks, $weights)))) {
+            return null;
+        }
+        $entries = [];
+        $next = $start;
+        foreach ($whole as $index => $written) {
+            $at = 0 === $index ? $start + strspn($written, self::BLANKS) : $next;
+            $next += \strlen($written);
+            $text = self::meant($texts[$index]);
+            $feedback = '' === $feedbacks[$index] ? null : self::meant(substr($feedbacks[$index], 1));
+            if ('' === $text || '' === $feedback) {
+                return null;
+            }
+            $ofWeight = $weights[$index];
+            $weight = match (true) {
+                '' !== $ofWeight => self::weight($ofWeight),
+                '=' === $marks[$index] => Weight::full(),
+                default => Weight::none(),
+            };
+            $feedback = null === $feedback ? null : new FormattedText($feedback);
+            $entries[] = $isTyped
+                ? new AcceptedAnswer($text, $weight, $feedback, new Span($at, $next))
+                : new Option(new FormattedText($text), $weight, $weight->isAboveZero(), $feedback, new Span($at, $next), '' === $ofWeight ? 1 : \strlen($ofWeight) + 3);
+        }
+        /** @var list<AcceptedAnswer> $accepted */
+        $accepted = $options = $entries;
 
-        return [] !== $this->entries;
+        /** @var list<Option> $options */
+        return match (true) {
+            $isTyped => new ShortAnswer($accepted),
+            $isSeveral => new MultipleResponse($options),
+            default => new Choice($options),
+        };
     }
 
-    private function entry(bool $isRight, int $at, string $text, int $end): bool
+    /**
+     * @param list<string> $marks
+     * @param list<string> $weights
+     */
+    private static function hasWeightOfWrong(array $marks, array $weights): bool
     {
-        $markEnd = $at + 1;
-        $weight = null;
-        if (str_contains($text, '%')) {
-            $close = (int) strpos($text, '%', 1);
-            $weight = '%' === $text[0] ? self::weight(substr($text, 1, max(0, $close - 1))) : null;
-            if (null === $weight || str_contains($text = substr($text, $close + 1), '%')) {
-                return false;
+        foreach ($weights as $index => $weight) {
+            if ('' !== $weight && '~' === $marks[$index]) {
+                return true;
             }
-            $markEnd += $close + 1;
-            $this->weighted += $isRight ? 0 : 1;
         }
-        $feedback = null;
-        $hash = strpos($text, '#');
-        if (false !== $hash) {
-            $feedback = self::meant(substr($text, $hash + 1));
-            $text = substr($text, 0, $hash);
-        }
-        $text = self::meant($text);
-        if ('' === $text || '' === $feedback) {
-            return false;
-        }
-        $this->rights += $isRight ? 1 : 0;
-        $weight ??= $isRight ? Weight::full() : Weight::none();
-        $this->entries[] = new Option(
-            new FormattedText($text),
-            $weight,
-            $weight->isAboveZero(),
-            null === $feedback ? null : new FormattedText($feedback),
-            new Span($this->start + $at, $this->start + $end),
-            $markEnd - $at,
-        );
 
-        return true;
+        return false;
     }
 
-    /** Null where it is none; a sheet has few of them, again and again. */
-    private static function weight(string $written): ?Weight
+    /** A sheet has few weights, again and again. */
+    private static function weight(string $written): Weight
     {
         /** @var array<string, Weight> $known */
         static $known = [];
-        if (isset($known[$written])) {
-            return $known[$written];
-        }
-        if (1 !== preg_match('/^-?+\d{1,9}(?:\.\d{1,5})?+\z/', $written)) {
-            return null;
-        }
         if (\count($known) > 1_000) {
             $known = [];
         }
 
-        return $known[$written] = GiftEntries::weightOf($written);
+        return $known[$written] ??= GiftEntries::weightOf($written);
     }
 
     /** There are no escapes here, so that only lines need a closer look. */
@@ -208,20 +200,5 @@ final class PlainQuestion
         $spelled = trim($spelled);
 
         return str_contains($spelled, "\n") ? GiftText::meant($spelled) : $spelled;
-    }
-
-    /** Null where several right answers stand beside wrong ones, which is a doubt. */
-    private function choiceOrTyped(): ?Answers
-    {
-        $isTyped = $this->rights === \count($this->entries);
-        $isSeveral = 0 === $this->rights && $this->weighted > 0;
-        if (!$isTyped && ($this->rights > 1 || (!$isSeveral && $this->weighted > 0))) {
-            return null;
-        }
-        if ($isTyped) {
-            return new ShortAnswer(array_map(static fn (Option $entry) => new AcceptedAnswer($entry->text->text, $entry->weight, $entry->feedback, $entry->span), $this->entries));
-        }
-
-        return $isSeveral ? new MultipleResponse($this->entries) : new Choice($this->entries);
     }
 }
