@@ -40,13 +40,18 @@ final class Architecture
         }
     }
 
+    /** @return iterable<Rule> */
     #[TestRule]
-    public function noNotationKnowsAnother(): Rule
+    public function noNotationKnowsAnother(): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Notagram\Notation\Gift'))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Notagram\Notation\Aiken'));
+        $notations = ['Gift', 'Aiken', 'Starred'];
+        foreach ($notations as $notation) {
+            yield PHPat::rule()
+                ->classes(Selector::inNamespace("Notagram\\Notation\\{$notation}"))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(static fn (string $other) => Selector::inNamespace("Notagram\\Notation\\{$other}"), array_values(array_diff($notations, [$notation]))))
+                ->because('What notations share stands beside them.');
+        }
     }
 
     #[TestRule]

@@ -36,9 +36,10 @@ final readonly class Conversion
     public function text(): string
     {
         $texts = [];
+        $number = 0;
         foreach ($this->blocks as $block) {
             if ('' !== $block->written->text) {
-                $texts[] = $block->written->text;
+                $texts[] = $block->written->isNumbered ? ++$number.'. '.$block->written->text : $block->written->text;
             }
         }
 

@@ -8,7 +8,7 @@ namespace Notagram\Notation;
  * A stretch of the text that is read on its own: bytes from $start up to $end, line ends included.
  *
  * The blocks of a text cover it byte for byte. Whether a block touches a neighbour (no blank line between, or not even
- * a line end) is all that its reading may know of them.
+ * a line end), and the context that a notation's splitter hands on, is all that its reading may know of them.
  */
 final readonly class Block
 {
@@ -19,6 +19,7 @@ final readonly class Block
         public bool $touchesPrevious = false,
         public bool $touchesNext = false,
         public bool $startsMidLine = false,
+        public string $context = '',
     ) {
     }
 
@@ -34,6 +35,6 @@ final readonly class Block
      */
     public function idIn(string $text, string $settings): string
     {
-        return hash('xxh64', $settings.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->textIn($text));
+        return hash('xxh64', $settings.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->context."\x00".$this->textIn($text));
     }
 }

@@ -6,6 +6,7 @@ namespace Notagram\Notation;
 
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
+use Notagram\Notation\Starred\Starred;
 
 /** The notations there are. A new one is a folder and a line here. */
 final class Notations
@@ -18,7 +19,7 @@ final class Notations
         /** @var ?list<Notation> $all */
         static $all = null;
 
-        return $all ??= [new Gift(), new Aiken()];
+        return $all ??= [new Gift(), new Aiken(), new Starred()];
     }
 
     public static function find(string $id): ?Notation

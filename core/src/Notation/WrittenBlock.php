@@ -9,8 +9,9 @@ final readonly class WrittenBlock
 {
     /**
      * @param list<Loss> $losses
+     * @param bool       $isNumbered whether it goes with a number before it, which only the whole sheet can tell
      */
-    public function __construct(public string $text, public array $losses = [])
+    public function __construct(public string $text, public array $losses = [], public bool $isNumbered = false)
     {
     }
 

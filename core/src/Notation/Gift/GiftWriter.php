@@ -22,6 +22,7 @@ use Notagram\Question\Numeric;
 use Notagram\Question\Option;
 use Notagram\Question\Pair;
 use Notagram\Question\Question;
+use Notagram\Question\QuestionType;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
@@ -63,7 +64,8 @@ final readonly class GiftWriter implements Writer
         $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
         $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
         $losses = $this->losses($question);
-        if ($question->answers instanceof Gap) {
+        // Without an accepted answer the braces are empty: the sentence keeps its blank.
+        if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
             $text = $title.$format.$this->gap($question->answers, $question);
         } else {
             $stem = GiftText::spelled($question->stem->text, self::MARKS_IN_STEM);
@@ -98,7 +100,8 @@ final readonly class GiftWriter implements Writer
             $answers instanceof TrueFalse => [$this->trueFalse($answers, $question)],
             $answers instanceof Essay => [''],
             $answers instanceof Stimulus => null,
-            $answers instanceof Gap => throw new \LogicException('A gap is written within its sentence.'),
+            // Others are written within their sentence.
+            $answers instanceof Gap => [''],
         };
         if (null === $entries) {
             return '';
@@ -196,6 +199,9 @@ final readonly class GiftWriter implements Writer
     private function losses(Question $question): array
     {
         $losses = [];
+        if (\in_array($question->type(), [QuestionType::ShortAnswer, QuestionType::Gap], true) && [] === $question->accepted() && [] === $question->options()) {
+            $losses[] = Loss::changed('It has no accepted answer yet: without one it becomes an essay.');
+        }
         if ($question->answers instanceof TrueFalse && null === $question->answers->answer) {
             $losses[] = Loss::changed('It is not marked yet: without T or F it becomes an essay.');
         }

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Key;
+
+use Notagram\Notation\PaperWords;
+
+/**
+ * Reads a compact list of right answers: “1 A 2 C 3 B D”, one a line, “1-a, 2-c”, two columns, letters alone in order,
+ * by part (“I: 1 A 2 C; II: 1 B”), with or without its heading.
+ */
+final class KeyList
+{
+    private const PART = '(?:[IVX]{1,4}|[A-H]|\d{1,2})';
+
+    /** @return list<KeyEntry> empty where the text is no key list */
+    public static function read(string $text): array
+    {
+        $words = PaperWords::all();
+        $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
+        $text = trim((string) preg_replace("~^\\s*(?:{$words->key})[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)~iu", '', $text, 1));
+        $entries = [];
+        foreach (self::parts($text, $words) as [$part, $list]) {
+            array_push($entries, ...self::entries($part, trim($list)));
+        }
+
+        return $entries;
+    }
+
+    /** @return list<array{?string, string}> each part's name with its list */
+    private static function parts(string $text, PaperWords $words): array
+    {
+        $label = '(?:^|\n|;)[ \t]*+(?:(?:'.$words->part.')\s++('.self::PART.')\b[ \t]*+[:.)–-]?|([IVX]{1,4}|[A-H]):)(?=\s*+(?:\d|[A-Za-z]\b))';
+        $pieces = preg_split("~{$label}~iu", $text, -1, \PREG_SPLIT_DELIM_CAPTURE);
+        if (false === $pieces || \count($pieces) < 3) {
+            return [[null, $text]];
+        }
+        $parts = '' === trim($pieces[0]) ? [] : [[null, $pieces[0]]];
+        $name = null;
+        foreach (\array_slice($pieces, 1) as $piece) {
+            if (null === $name || '' === $name) {
+                $name = strtoupper(trim($piece));
+                continue;
+            }
+            $parts[] = [$name, $piece];
+            $name = null;
+        }
+
+        return $parts;
+    }
+
+    /** @return list<KeyEntry> */
+    private static function entries(?string $part, string $list): array
+    {
+        // A number starts an entry at the start of a line, after the last one in order, or in another column.
+        preg_match_all('~(?<![\p{L}\p{N}.,])\(?(\d{1,4})(?:\s*+[.):=–-]{1,2}\s*+|[ \t]++|(?=[A-Za-z](?![\p{L}\p{N}])))~u', $list, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        $starts = [];
+        foreach ($found as $match) {
+            [$whole, $at] = $match[0];
+            $number = (int) $match[1][0];
+            $before = substr($list, 0, $at);
+            $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
+            $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
+            $startsColumn = 1 === preg_match('~(?:\t|\s{2})\z~', $before) && 1 === preg_match('~[.):=–-]~u', $whole);
+            if (($isInOrder && (1 === preg_match('~(?:^|[\s,;])\(?\z~', $before))) || $startsLine || $startsColumn) {
+                $starts[] = [$number, $at, $at + \strlen($whole)];
+            }
+        }
+        if ([] === $starts || '' !== trim(substr($list, 0, $starts[0][1]), " \t\n(")) {
+            return self::inOrder($part, $list);
+        }
+        $entries = [];
+        foreach ($starts as $index => [$number, , $from]) {
+            $answer = trim(substr($list, $from, ($starts[$index + 1][1] ?? \strlen($list)) - $from), " \t\n,;|");
+            // Of a key with a remark below it, only the line counts.
+            $entries[] = new KeyEntry($part, $number, rtrim(explode("\n", $answer)[0], ' .'));
+        }
+
+        return $entries;
+    }
+
+    /** @return list<KeyEntry> */
+    private static function inOrder(?string $part, string $list): array
+    {
+        $words = PaperWords::all();
+        $tokens = 1 === preg_match('~^[A-H]{3,}\z~', $list) ? str_split($list) : explode(' ', trim((string) preg_replace('~[\s,;|]++~', ' ', $list)));
+        $entries = [];
+        foreach ($tokens as $token) {
+            $letter = rtrim($token, '.)');
+            if (1 !== preg_match('~^[A-Za-z]\z~', $letter) && null === $words->truth($letter)) {
+                return [];
+            }
+            $entries[] = new KeyEntry($part, null, $letter);
+        }
+
+        return $entries;
+    }
+
+    /** Whether a line is the heading of such a list, perhaps with its first entries behind it. */
+    public static function isHeading(string $line): bool
+    {
+        $key = PaperWords::all()->key;
+
+        return 1 === preg_match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
+    }
+}

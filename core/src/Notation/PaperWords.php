@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+/** The words that printed tests use, in the languages of data/paper.php, as pieces of patterns that are read with the flags “iu”. */
+final readonly class PaperWords
+{
+    /** @param array<string, string> $kinds by the kind of question that a heading announces */
+    private function __construct(
+        public string $question,
+        public string $answer,
+        public string $points,
+        public string $each,
+        public string $true,
+        public string $false,
+        public string $key,
+        public string $part,
+        public string $for,
+        public array $kinds,
+        public string $name,
+        public string $page,
+        public string $of,
+        public string $instruction,
+    ) {
+    }
+
+    public static function all(): self
+    {
+        /** @var ?self $words */
+        static $words = null;
+        if (null === $words) {
+            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, key: string, part: string, for: string, kinds: array<string, string>, name: string, page: string, of: string, instruction: string} $lists */
+            $lists = require __DIR__.'/../../data/paper.php';
+            $words = new self(...$lists);
+        }
+
+        return $words;
+    }
+
+    /** True or false as written, in any of the languages, spelled out or by letter; null where it is neither. */
+    public function truth(string $text): ?bool
+    {
+        $text = trim($text, " \t.;,*");
+
+        return match (1) {
+            preg_match("~^(?:{$this->true})\\z~iu", $text) => true,
+            preg_match("~^(?:{$this->false})\\z~iu", $text) => false,
+            default => null,
+        };
+    }
+
+    /** What kind of question a heading announces for those below it; null where it announces none. */
+    public function kindIn(string $heading): ?string
+    {
+        foreach ($this->kinds as $kind => $pattern) {
+            if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$pattern})(?![\\p{L}\\p{N}])~iu", $heading)) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+
+    /** Points in round or square brackets: the first group is the number; a bare number counts only in square ones. */
+    public function pointsPattern(): string
+    {
+        $each = "(?:\\s*(?:{$this->each}))?+";
+
+        return "(?:\\(\\s*(?:(?:{$this->each})\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points}){$each}\\s*\\)|\\[\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points})?{$each}\\s*\\])";
+    }
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Starred;
+
+use Notagram\Notation\PaperWords;
+use Notagram\Source\Span;
+
+/** The parts of one question's block, as they stand there. One object takes one block apart. */
+final class StarredBody
+{
+    public ?int $number = null;
+    public ?string $points = null;
+    /** @var list<array{string, Span}> */
+    public array $stem = [];
+    /** @var list<StarredOption> */
+    public array $options = [];
+    /** @var list<array{bool, bool, Span}> the words for true and false: meaning, star, place */
+    public array $truths = [];
+    /** @var list<StarredLine> */
+    public array $pairs = [];
+    /** What follows “Answer:”, and where it stands; null without such a line. */
+    public ?string $answer = null;
+    public Span $answerSpan;
+    public bool $isEssay = false;
+    /** Where the last line that says something ends. */
+    public int $end = 0;
+
+    /** @var list<array{string, int, StarredLine, list<Span>}> letter, bytes before the text, its line, its stars */
+    private array $openOptions = [];
+    /** @var list<list<StarredLine>> the lines that go on with each */
+    private array $optionLines = [];
+
+    public function __construct(string $text)
+    {
+        $this->answerSpan = Span::at(0);
+        foreach (StarredLine::allOf($text) as $index => $line) {
+            if ($line->isBlank()) {
+                continue;
+            }
+            $this->end = $line->span->end;
+            0 === $index || ([] === $this->stem && null === $this->number && [] === $this->pairs) ? $this->firstLine($line) : $this->line($line);
+        }
+        $this->closeOptions();
+        $this->pointsAtTheEnd();
+    }
+
+    private function firstLine(StarredLine $line): void
+    {
+        $number = $line->number();
+        $this->number = $number[0] ?? null;
+        $this->stemLine($line, $number[1] ?? 0, true);
+    }
+
+    private function stemLine(StarredLine $line, int $skip, bool $isFirst = false): void
+    {
+        $text = substr($line->text, $skip);
+        if ($isFirst && null === $this->points && 1 === preg_match('~^'.PaperWords::all()->pointsPattern().'[ \t]*+[:.]?[ \t]*+~iu', $text, $match)) {
+            $this->points = self::pointsOf($match);
+            $skip += \strlen($match[0]);
+            $text = substr($line->text, $skip);
+        }
+        if ('' !== $text) {
+            $this->stem[] = [$text, new Span($line->span->start + $skip, $line->span->end)];
+        }
+    }
+
+    /** @param array<int|string, string> $match */
+    private static function pointsOf(array $match): string
+    {
+        return str_replace(',', '.', '' !== ($match[1] ?? '') ? $match[1] : ($match[2] ?? ''));
+    }
+
+    private function line(StarredLine $line): void
+    {
+        $answer = $line->answer();
+        if (null !== $answer && null === $this->answer) {
+            [$this->answer, $skip] = $answer;
+            $this->answerSpan = new Span($line->span->start + $skip, $line->span->end);
+
+            return;
+        }
+        if ([] === $this->stem && [] === $this->openOptions) {
+            $this->stemLine($line, 0, true);
+
+            return;
+        }
+        if ($this->isOption($line)) {
+            return;
+        }
+        if ([] !== $this->openOptions) {
+            $this->optionLines[\count($this->openOptions) - 1][] = $line;
+
+            return;
+        }
+        $truths = $line->truths();
+        if (null !== $truths && \count($this->truths) + \count($truths) <= 2) {
+            array_push($this->truths, ...$truths);
+        } elseif ($line->isEssayMark()) {
+            $this->isEssay = true;
+        } elseif ($line->isPair() && [] === $this->truths) {
+            $this->pairs[] = $line;
+        } else {
+            // What looked like an answer was part of the text after all.
+            foreach ($this->pairs as $pair) {
+                $this->stemLine($pair, 0);
+            }
+            $this->pairs = [];
+            $this->stemLine($line, 0);
+        }
+    }
+
+    private function isOption(StarredLine $line): bool
+    {
+        $option = $line->option();
+        if (null === $option || [] !== $this->truths || !self::goesOn($option[0], array_column($this->openOptions, 0))) {
+            return false;
+        }
+        [$letter, $before] = $option;
+        $head = substr($line->text, 0, $before);
+        $stars = [];
+        $star = strpos($head, '*');
+        if (false !== $star) {
+            $stars[] = new Span($line->span->start + $star, $line->span->start + $star + (0 === $star && ' ' === ($head[1] ?? '') ? 2 : 1));
+        }
+        $this->openOptions[] = [$letter, $before, $line, $stars];
+        $this->optionLines[] = [];
+
+        return true;
+    }
+
+    /**
+     * Whether a letter goes on with those before it: a first, then the next one, one that was there, or one a little later.
+     *
+     * @param list<string> $letters
+     */
+    public static function goesOn(string $letter, array $letters): bool
+    {
+        if ([] === $letters) {
+            return 'a' === strtolower($letter);
+        }
+        if (ctype_upper($letter) !== ctype_upper($letters[0])) {
+            return false;
+        }
+        $highest = max(array_map(static fn (string $one) => \ord(strtolower($one)), $letters));
+
+        return \ord(strtolower($letter)) <= $highest + 3;
+    }
+
+    private function closeOptions(): void
+    {
+        foreach ($this->openOptions as $index => [$letter, $before, $line, $stars]) {
+            $texts = [substr($line->text, $before)];
+            $last = $line;
+            foreach ($this->optionLines[$index] as $further) {
+                $texts[] = $further->text;
+                $last = $further;
+            }
+            $text = implode("\n", $texts);
+            // A star without a partner is no emphasis: it marks the option.
+            if ([] === $stars && 1 === (int) preg_match_all('/(?<!\\\\)\*/', $text) % 2) {
+                if (1 === preg_match('/[ \t]?(?<!\\\\)\*\z/', $text, $match)) {
+                    $text = substr($text, 0, -\strlen($match[0]));
+                    $stars[] = new Span($last->span->end - \strlen($match[0]), $last->span->end);
+                } elseif ('*' === $text[0]) {
+                    $text = substr($text, 1);
+                    $at = $line->span->start + $before;
+                    $stars[] = new Span($at, $at + 1);
+                }
+            }
+            $letterAt = $line->span->start + (int) strpos($line->text, $letter);
+            $this->options[] = new StarredOption($letter, new Span($letterAt, $letterAt + 1), new Span($line->span->start, $last->span->end), trim($text), $stars);
+        }
+    }
+
+    private function pointsAtTheEnd(): void
+    {
+        $last = \count($this->stem) - 1;
+        if (null !== $this->points || $last < 0) {
+            return;
+        }
+        [$text, $span] = $this->stem[$last];
+        if (1 === preg_match('~[ \t]*+'.PaperWords::all()->pointsPattern().'\z~iu', $text, $match)) {
+            $this->points = self::pointsOf($match);
+            $text = substr($text, 0, -\strlen($match[0]));
+            if ('' === $text) {
+                array_pop($this->stem);
+            } else {
+                $this->stem[$last] = [$text, new Span($span->start, $span->start + \strlen($text))];
+            }
+        }
+    }
+
+    public function stemText(): string
+    {
+        return str_replace('\*', '*', implode("\n", array_column($this->stem, 0)));
+    }
+
+    public function stemSpan(): Span
+    {
+        return [] === $this->stem ? Span::at(0) : new Span($this->stem[0][1]->start, $this->stem[\count($this->stem) - 1][1]->end);
+    }
+}

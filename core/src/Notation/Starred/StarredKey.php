@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Starred;
+
+/** What an answer as written in a key means for options, or for a typed answer. */
+final class StarredKey
+{
+    /**
+     * @param list<string> $letters of the options, as written
+     * @param list<string> $texts
+     *
+     * @return ?list<int> the options meant; null where the answer names something else
+     */
+    public static function options(string $answer, array $letters, array $texts): ?array
+    {
+        $answer = trim($answer, " \t.()*");
+        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($answer), true);
+        if (1 === \count($byText) && \strlen($answer) > 1) {
+            return $byText;
+        }
+        $letters = array_map(strtolower(...), $letters);
+        $said = 1 === preg_match('/^[A-Z]{2,}\z/', $answer)
+            ? str_split($answer)
+            : (1 === preg_match('/^[A-Za-z](?:(?:[ \t]*+[,;&+\/][ \t]*+|[ \t]++(?:and|und|et|y|e|en)[ \t]++|[ \t]++)[A-Za-z])*+[.)]?\z/i', $answer) ? explode(' ', trim((string) preg_replace('/\b(?:and|und|et|en)\b|[^A-Za-z]++/i', ' ', $answer))) : []);
+        // “b. the queen”, “B) 12”: the letter tells.
+        if ([] === $said && 1 === preg_match('/^\(?([A-Za-z])[.)][ \t]++\S/', $answer, $match)) {
+            $said = [$match[1]];
+        }
+        $meant = [];
+        foreach ($said as $letter) {
+            if ('' === $letter) {
+                continue;
+            }
+            $index = array_search(strtolower($letter), $letters, true);
+            if (false === $index) {
+                return null;
+            }
+            $meant[] = $index;
+        }
+        sort($meant);
+
+        return [] === $meant ? null : array_values(array_unique($meant));
+    }
+
+    /** @return list<string> the accepted forms of a typed answer: parted by “ / ”, “\/” is a slash */
+    public static function forms(string $answer): array
+    {
+        $forms = array_map(static fn (string $form) => trim(str_replace('\/', '/', $form)), explode("\x00", (string) preg_replace('~\s++/\s++~', "\x00", trim($answer))));
+
+        return array_values(array_filter($forms, static fn (string $form) => '' !== $form));
+    }
+
+    /** @param list<string> $forms */
+    public static function spelled(array $forms): string
+    {
+        return implode(' / ', array_map(static fn (string $form) => (string) preg_replace('~(?<=\s)/(?=\s)|(?<=^)/(?=\s)|(?<=\s)/(?=\z)~', '\/', $form), $forms));
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Starred;
+
+use Notagram\Notation\PaperWords;
+use Notagram\Source\Span;
+
+/** One line of a text, with what its form alone says. */
+final readonly class StarredLine
+{
+    /** A star, the letter with its sign, a star: of which at most one counts. */
+    private const OPTION = '/^(?:(\*)[ ]?)?(\()?([A-Za-z])(\*)?(?(2)\)|[.)])(\*(?=[ \t]))?([ \t]*+)(?=\S|\z)/';
+
+    /** @param string $text without blanks around it */
+    private function __construct(public string $text, public Span $span, public int $next)
+    {
+    }
+
+    public static function at(string $source, int $offset): self
+    {
+        $end = $offset + strcspn($source, "\r\n", $offset);
+        $next = $end + match (true) {
+            $end >= \strlen($source) => 0,
+            "\r" === $source[$end] && "\n" === ($source[$end + 1] ?? '') => 2,
+            default => 1,
+        };
+        preg_match('/\A(?:[ \t\f\x0B]|\xC2\xA0)*+/', substr($source, $offset, $end - $offset), $lead);
+        $start = $offset + \strlen($lead[0] ?? '');
+        $text = (string) preg_replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', substr($source, $start, $end - $start));
+
+        return new self($text, new Span($start, $start + \strlen($text)), $next);
+    }
+
+    /** @return list<self> */
+    public static function allOf(string $source): array
+    {
+        $lines = [];
+        for ($offset = 0; $offset < \strlen($source); $offset = $lines[\count($lines) - 1]->next) {
+            $lines[] = self::at($source, $offset);
+        }
+
+        return $lines;
+    }
+
+    public function isBlank(): bool
+    {
+        return '' === $this->text;
+    }
+
+    /** @return ?array{int, int} the number it starts with, and how many bytes it takes with its sign and blanks */
+    public function number(): ?array
+    {
+        $word = PaperWords::all()->question;
+        $first = $this->text[0] ?? ' ';
+        if (!ctype_alnum($first) && '(' !== $first && $first < "\x80") {
+            return null;
+        }
+        if (1 === preg_match('/^(?:\((\d{1,4})\)|(\d{1,4})[.)](?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
+            return [(int) ('' !== $match[1] ? $match[1] : $match[2]), \strlen($match[0])];
+        }
+        if (1 === preg_match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
+            return [(int) $match[1], \strlen($match[0])];
+        }
+
+        return null;
+    }
+
+    /** @return ?array{string, int, bool} letter as written, how many bytes go before the text, and whether a star marks it */
+    public function option(): ?array
+    {
+        if (1 !== preg_match(self::OPTION, $this->text, $match)) {
+            return null;
+        }
+
+        return [$match[3], \strlen($match[0]), '' !== $match[1] || '' !== $match[4] || '' !== $match[5]];
+    }
+
+    /** @return ?array{string, int} what follows “Answer:”, with where it starts in the line; null where it is no such line */
+    public function answer(): ?array
+    {
+        $word = PaperWords::all()->answer;
+        if (1 !== preg_match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
+            return null;
+        }
+
+        return [substr($this->text, \strlen($match[0])), \strlen($match[0])];
+    }
+
+    public function isPair(): bool
+    {
+        return str_contains($this->text, ' -> ') || str_starts_with($this->text, '-> ');
+    }
+
+    public function isEssayMark(): bool
+    {
+        return '...' === $this->text || '…' === $this->text;
+    }
+
+    /**
+     * Whether the words for true and false, or one of them, are all there is.
+     *
+     * @return ?list<array{bool, bool, Span}> each word's meaning, whether a star stands at it, and where it stands in the source
+     */
+    public function truths(): ?array
+    {
+        $words = PaperWords::all();
+        if (1 !== preg_match("~^(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?)(?:(?:[ \\t]{2,}|[ \\t]*[/|][ \\t]*|\\t)(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?))?\\z~iu", $this->text, $match, \PREG_OFFSET_CAPTURE)) {
+            return null;
+        }
+        $truths = [];
+        foreach (\array_slice($match, 1) as [$written, $at]) {
+            $meaning = $words->truth($written);
+            if (null === $meaning) {
+                return null;
+            }
+            $start = $this->span->start + $at;
+            $truths[] = [$meaning, str_contains($written, '*'), new Span($start, $start + \strlen($written))];
+        }
+
+        return 2 === \count($truths) && $truths[0][0] === $truths[1][0] ? null : $truths;
+    }
+}

@@ -1,0 +1,284 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Starred;
+
+use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\Key\KeyEntry;
+use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\PaperWords;
+
+/** Cuts a Starred list into blocks, line by line. One object splits one text. */
+final class StarredSplitter
+{
+    /** What is longer than this is a text, not an answer in a list. */
+    private const LONGEST_KEY = 80;
+
+    /** @var list<StarredLine> */
+    private readonly array $lines;
+    /** @var list<array{BlockKind, int, int, StarredContext, ?int, ?string}> kind, start, end, context, printed number, part */
+    private array $found = [];
+    private ?int $previous = null;
+    private string $kind = '';
+    private string $points = '';
+    private ?string $part = null;
+    private bool $isAfterHeading = true;
+
+    public function __construct(private readonly string $text)
+    {
+        $this->lines = StarredLine::allOf($text);
+    }
+
+    /** @return list<Block> */
+    public function split(): array
+    {
+        $count = \count($this->lines);
+        $keyAt = $this->keyListAt();
+        $isAfterBlank = true;
+        for ($index = 0; $index < $count;) {
+            $line = $this->lines[$index];
+            if ($line->isBlank()) {
+                $isAfterBlank = true;
+                ++$index;
+                continue;
+            }
+            if ($index === $keyAt) {
+                $this->add(BlockKind::Comment, $index, $count);
+                break;
+            }
+            $number = $line->number()[0] ?? null;
+            $starts = null !== $number && ($isAfterBlank || $this->isAfterHeading || $this->isNext($number));
+            $end = $starts ? $this->endOfQuestion($index, $number, $keyAt) : $this->endOfText($index, $keyAt);
+            $starts || $this->holdsOptions($index, $end) ? $this->question($index, $end, $starts ? $number : null) : $this->textBlock($index, $end);
+            $isAfterBlank = false;
+            $index = $end;
+        }
+
+        return $this->blocks(null === $keyAt ? [] : KeyList::read(substr($this->text, $this->lines[$keyAt]->span->start)));
+    }
+
+    private function isNext(?int $number): bool
+    {
+        return null !== $number && null !== $this->previous && $number === $this->previous + 1;
+    }
+
+    /** The line where a key list starts that runs to the end of the text; null where there is none. */
+    private function keyListAt(): ?int
+    {
+        $hasQuestion = false;
+        $at = null;
+        foreach ($this->lines as $index => $line) {
+            $hasQuestion = $hasQuestion || null !== $line->number() || null !== $line->option();
+            if (null === $at && $hasQuestion && KeyList::isHeading($line->text) && !self::isOwnAnswer($line)) {
+                $at = $index;
+            } elseif (null !== $at && 1 === preg_match('/^\(?[Aa][.)][ \t]++\S/', $line->text)) {
+                $at = null;
+            }
+        }
+        $entries = null === $at ? [] : KeyList::read(substr($this->text, $this->lines[$at]->span->start));
+        foreach ($entries as $entry) {
+            if (\strlen($entry->answer) > self::LONGEST_KEY || str_ends_with($entry->answer, '?')) {
+                return null;
+            }
+        }
+
+        return [] === $entries ? null : $at;
+    }
+
+    /** The answer line of one question, not the heading of a list. */
+    private static function isOwnAnswer(StarredLine $line): bool
+    {
+        $answer = $line->answer();
+
+        return null !== $answer && 1 !== preg_match('' === $answer[0] ? '/^(?:\w+(?:s|en)|risposte|lösung)[ \t]*+:/iu' : '/^(?:\w+(?:s|en)|risposte)[ \t]*+:/iu', $line->text);
+    }
+
+    /** Where the question that starts at a line ends: one past its last line, blank lines after it not counted. */
+    private function endOfQuestion(int $start, ?int $number, ?int $keyAt): int
+    {
+        $letters = [];
+        $hasAnswer = false;
+        $end = $start + 1;
+        $isAfterBlank = false;
+        for ($index = $start + 1; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
+            $line = $this->lines[$index];
+            if ($line->isBlank()) {
+                $isAfterBlank = true;
+                continue;
+            }
+            $found = $line->number()[0] ?? null;
+            if (null !== $found && ($isAfterBlank || $found === ($number ?? $this->previous ?? 0) + 1)) {
+                break;
+            }
+            $option = $line->option();
+            $isOption = null !== $option && StarredBody::goesOn($option[0], $letters);
+            $isAnswer = null !== $line->answer();
+            $answers = $isOption || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
+            if ($this->isHeading($line->text) && !$answers) {
+                break;
+            }
+            if ($isAfterBlank && !$answers && ([] !== $letters || $hasAnswer || !$this->optionsFollow($index))) {
+                break;
+            }
+            if ($hasAnswer && ($isAfterBlank || (!$isAnswer && !$line->isPair() && null === $line->truths()))) {
+                break;
+            }
+            if ($isOption) {
+                $letters[] = $option[0];
+            }
+            $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
+            $isAfterBlank = false;
+            $end = $index + 1;
+        }
+
+        return $end;
+    }
+
+    /** Where a text without a number ends: at a blank line, unless options follow it, or where a question starts. */
+    private function endOfText(int $start, ?int $keyAt): int
+    {
+        $letters = [];
+        $index = $start + 1;
+        for (; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
+            $line = $this->lines[$index];
+            $option = $line->option();
+            $isOption = null !== $option && StarredBody::goesOn($option[0], $letters);
+            $found = $line->number()[0] ?? null;
+            if ($isOption) {
+                $letters[] = $option[0];
+            } elseif (($line->isBlank() && !([] === $letters && $this->optionComesNext($index)))
+                || (null !== $found && ($this->isNext($found) || (1 === $found && $this->isAfterHeading)))
+                || ([] !== $letters && $this->isHeading($line->text))
+                || ([] !== $letters && $this->optionsFollow($index) && null === $line->answer())
+            ) {
+                break;
+            }
+        }
+
+        return $index;
+    }
+
+    private function optionComesNext(int $index): bool
+    {
+        while (isset($this->lines[$index]) && $this->lines[$index]->isBlank()) {
+            ++$index;
+        }
+        $option = isset($this->lines[$index]) ? $this->lines[$index]->option() : null;
+
+        return null !== $option && 'a' === strtolower($option[0]);
+    }
+
+    /** Whether the lines from here to the next blank one are text and then options from a on. */
+    private function optionsFollow(int $index): bool
+    {
+        for ($at = $index; isset($this->lines[$at]) && !$this->lines[$at]->isBlank() && $at < $index + 12; ++$at) {
+            $option = $this->lines[$at]->option();
+            if ($at > $index && null !== $option && 'a' === strtolower($option[0])) {
+                return true;
+            }
+            if (null !== $this->lines[$at]->number() || (null !== $option && 'a' !== strtolower($option[0]))) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    private function holdsOptions(int $start, int $end): bool
+    {
+        $letters = [];
+        for ($index = $start + 1; $index < $end; ++$index) {
+            $option = $this->lines[$index]->option();
+            if (null !== $option && StarredBody::goesOn($option[0], $letters)) {
+                $letters[] = $option[0];
+            }
+        }
+
+        return \count($letters) > 1;
+    }
+
+    private function isHeading(string $text): bool
+    {
+        $part = PaperWords::all()->part;
+
+        return 1 === preg_match("~^(?:{$part})[ \\t]++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $text);
+    }
+
+    private function question(int $start, int $end, ?int $number): void
+    {
+        $expected = $this->isAfterHeading && 1 === $number ? 1 : ($this->previous ?? 0) + 1;
+        $isOutOfOrder = null !== $number && $number !== $expected && null !== $this->previous;
+        $this->add(BlockKind::Question, $start, $end, new StarredContext($this->kind, $this->points, $isOutOfOrder ? (string) $expected : ''), $number ?? $expected);
+        $this->previous = $number ?? $expected;
+        $this->isAfterHeading = false;
+    }
+
+    private function textBlock(int $start, int $end): void
+    {
+        $text = implode("\n", array_map(static fn (StarredLine $line) => $line->text, \array_slice($this->lines, $start, $end - $start)));
+        $words = PaperWords::all();
+        $kind = $words->kindIn($text);
+        if (null !== $kind || $this->isHeading($text)) {
+            $this->kind = $kind ?? '';
+            $this->points = '';
+        }
+        if (1 === preg_match("~(?<![\\p{L}\\d.,])(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})\\s*(?:{$words->each})(?!\\p{L})|(?<!\\p{L})(?:{$words->each})\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})(?!\\p{L})~iu", $text, $match)) {
+            $this->points = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
+        }
+        if (1 === preg_match("~^(?:{$words->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $text, $match)) {
+            $this->part = strtoupper($match[1]);
+        }
+        $this->isAfterHeading = true;
+        if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$words->for})\\s++(?:(?:{$words->question})\\s++)?\\d{1,4}\\s*+(?:[–-]|to|and|bis|und|a|à|y|et|e|tot|en|até)\\s*+\\d{1,4}(?!\\d)~iu", $text)) {
+            $this->add(BlockKind::Question, $start, $end, new StarredContext('stimulus'));
+
+            return;
+        }
+        $this->add(BlockKind::Stray, $start, $end);
+    }
+
+    private function add(BlockKind $kind, int $start, int $end, StarredContext $context = new StarredContext(), ?int $number = null): void
+    {
+        $from = $start < 1 ? 0 : $this->lines[$start - 1]->next;
+        $this->found[] = [$kind, $from, $this->lines[max(0, $end - 1)]->next, $context, $number, $this->part];
+    }
+
+    /**
+     * @param list<KeyEntry> $key
+     *
+     * @return list<Block>
+     */
+    private function blocks(array $key): array
+    {
+        $blocks = [];
+        $covered = 0;
+        $place = 0;
+        $hasParts = [] !== array_filter($key, static fn (KeyEntry $entry) => null !== $entry->part);
+        foreach ($this->found as [$kind, $start, $end, $context, $number, $part]) {
+            if ($start > $covered) {
+                $blocks[] = new Block(BlockKind::Blank, $covered, $start);
+            }
+            if (BlockKind::Question === $kind && 'stimulus' !== $context->kind) {
+                foreach ($key as $index => $entry) {
+                    $isHere = null === $entry->number
+                        ? $index === $place
+                        : $entry->number === $number && (!$hasParts || null === $entry->part || $entry->part === $part);
+                    if ($isHere) {
+                        $context = $context->withKey($entry->answer);
+                        break;
+                    }
+                }
+                ++$place;
+            }
+            $blocks[] = new Block($kind, $start, $end, context: $context->encoded());
+            $covered = $end;
+        }
+        if (\strlen($this->text) > $covered) {
+            $blocks[] = new Block(BlockKind::Blank, $covered, \strlen($this->text));
+        }
+
+        return $blocks;
+    }
+}

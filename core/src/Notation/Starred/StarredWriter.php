@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Starred;
+
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
+use Notagram\Notation\LossKind;
+use Notagram\Notation\Writer;
+use Notagram\Notation\WrittenBlock;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\Choice;
+use Notagram\Question\EvenShares;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+use Notagram\Question\Weight;
+
+/** Writes a Starred list in one of its set styles. Questions are numbered where the sheet is put together. */
+final readonly class StarredWriter implements Writer
+{
+    public function __construct(private StarredStyle $style = new StarredStyle())
+    {
+    }
+
+    public function write(BlockReading $reading): WrittenBlock
+    {
+        return match ($reading->kind) {
+            BlockKind::Question => $this->question($reading->question ?? throw new \LogicException('A question block holds a question.')),
+            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('It could not be read, so it cannot be written.')),
+            BlockKind::Category => $this->text(implode(' / ', $reading->category ?? []), Loss::reduced('The category becomes a heading.')),
+            BlockKind::Comment => [] === $reading->comments ? WrittenBlock::nothing() : WrittenBlock::nothing(Loss::reduced('A comment is left out: a Starred list has none.')),
+            BlockKind::Stray => $this->text(implode("\n", $reading->comments)),
+            BlockKind::Blank => WrittenBlock::nothing(),
+        };
+    }
+
+    private function question(Question $question): WrittenBlock
+    {
+        $answers = $question->answers;
+        if ($answers instanceof Stimulus) {
+            return $this->text($question->stem->text, Loss::changed('It stands as a text between the questions, without a number.'));
+        }
+        $losses = $this->reductions($question);
+        $stem = $question->stem->text;
+        if ($answers instanceof Gap && $answers->filler instanceof Choice) {
+            $losses[] = Loss::changed('The chosen gap becomes a choice, with a blank in the sentence.');
+            $answers = $answers->filler;
+        }
+        $lines = match (true) {
+            $answers instanceof Choice, $answers instanceof MultipleResponse => $this->options($answers, $losses),
+            $answers instanceof TrueFalse => [null === $answers->answer ? 'True   False' : ($answers->answer ? 'True' : 'False')],
+            $answers instanceof ShortAnswer => [$this->typed($answers, $losses)],
+            $answers instanceof Gap => [] === $answers->filler->accepted ? [] : [$this->typed($answers->filler, $losses)],
+            $answers instanceof Numeric => [$this->number($answers, $losses)],
+            $answers instanceof Matching => array_map(static fn (Pair $pair) => ltrim(self::line($pair->prompt->text).' -> '.self::line($pair->match)), $answers->pairs),
+            default => ['...'],
+        };
+        if (null === $lines) {
+            return WrittenBlock::nothing(...$losses);
+        }
+        $points = null !== $question->points && $this->style->showsPoints ? \sprintf('(%s %s) ', $question->points, '1' === $question->points ? 'point' : 'points') : '';
+        $below = ($this->style->blankAfterStem && [] !== $lines ? "\n" : '').implode("\n", array_map(static fn (string $line) => "\n".$line, $lines));
+        $below = str_replace("\n\n", "\n", $below);
+        if ($this->style->blankAfterStem && [] !== $lines) {
+            $below = "\n".$below;
+        }
+        $mayChange = [] !== array_filter($losses, static fn (Loss $loss) => LossKind::Changed === $loss->kind);
+        foreach ([$stem, self::line($stem)] as $written) {
+            $text = rtrim($points.$written).$below;
+            if ($this->readsAlike($question, $text, $mayChange)) {
+                if ($written !== $stem) {
+                    $losses[] = Loss::reduced('Line breaks in the stem become blanks.');
+                }
+
+                return new WrittenBlock($text, $losses, true);
+            }
+        }
+        $losses[] = Loss::changed('Its stem or an answer looks like another part of a printed test, and will be read differently.');
+
+        return new WrittenBlock(rtrim($points.self::line($stem)).$below, $losses, true);
+    }
+
+    /**
+     * @param list<Loss> $losses
+     *
+     * @return ?list<string> null where they cannot be written
+     */
+    private function options(Choice|MultipleResponse $answers, array &$losses): ?array
+    {
+        $options = $answers->options;
+        if ([] === $options || \count($options) > 26) {
+            $losses[] = Loss::dropped([] === $options ? 'It has no options.' : 'There are letters for 26 options at most.');
+
+            return null;
+        }
+        $isKey = array_map(static fn (Option $option) => $option->isKey, $options);
+        $keys = \count(array_filter($isKey));
+        $even = $keys > 1 ? EvenShares::for($isKey) : array_map(static fn (bool $is) => $is ? Weight::full() : Weight::none(), $isKey);
+        foreach ($options as $index => $option) {
+            if (!$option->weight->equals($even[$index])) {
+                $losses[] = Loss::reduced('Weights are left out: the right ones share 100 % evenly.');
+                break;
+            }
+        }
+        if ($answers instanceof MultipleResponse && 1 === $keys) {
+            $losses[] = Loss::changed('Several answers with one right option become one answer.');
+        } elseif ($answers instanceof Choice && $keys > 1) {
+            $losses[] = Loss::changed('One answer with several right options becomes several answers.');
+        }
+        $lines = [];
+        foreach ($options as $index => $option) {
+            $text = self::line($option->text->text);
+            // A star of its own would mark the option.
+            $text = 1 === (int) preg_match_all('/(?<!\\\\)\*/', $text) % 2 ? str_replace('*', '\*', $text) : $text;
+            $lines[] = $option->isKey
+                ? ($this->style->starsAfter ? $this->style->label($index).' '.$text.' *' : '*'.$this->style->label($index).' '.$text)
+                : $this->style->label($index).' '.$text;
+        }
+
+        return $lines;
+    }
+
+    /** @param list<Loss> $losses */
+    private function typed(ShortAnswer $typed, array &$losses): string
+    {
+        foreach ($typed->accepted as $accepted) {
+            if (!$accepted->weight->equals(Weight::full())) {
+                $losses[] = Loss::reduced('Weights are left out: every accepted answer earns everything.');
+                break;
+            }
+        }
+
+        return rtrim('Answer: '.StarredKey::spelled(array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $typed->accepted)));
+    }
+
+    /** @param list<Loss> $losses */
+    private function number(Numeric $numeric, array &$losses): string
+    {
+        $forms = [];
+        $hasTolerance = false;
+        foreach ($numeric->numbers as $number) {
+            $hasTolerance = $hasTolerance || $number->isRange || '0' !== $number->second;
+            $forms[] = $number->isRange ? $number->first.'..'.$number->second : $number->first;
+        }
+        $losses[] = Loss::changed('The number becomes a typed answer.');
+        if ($hasTolerance) {
+            $losses[] = Loss::reduced('Its tolerance is left out.');
+        }
+
+        return 'Answer: '.StarredKey::spelled($forms);
+    }
+
+    /** @return list<Loss> */
+    private function reductions(Question $question): array
+    {
+        $options = $question->options();
+        $hasFeedback = $question->answers instanceof TrueFalse
+            ? null !== $question->answers->feedbackWhenRight || null !== $question->answers->feedbackWhenWrong
+            : [] !== array_filter([...$options, ...$question->accepted()], static fn (Option|AcceptedAnswer $one) => null !== $one->feedback);
+        $left = array_keys(array_filter([
+            'title' => null !== $question->title,
+            'text format' => FormattedText::AUTO !== $question->stem->format,
+            'points' => null !== $question->points && !$this->style->showsPoints,
+            'feedback' => $hasFeedback,
+            'explanation' => null !== $question->explanation,
+            'comments' => [] !== $question->comments,
+        ]));
+        $losses = [] === $left ? [] : [Loss::reduced('Left out, as a Starred list has no place for it: '.implode(', ', $left).'.')];
+        $answers = [
+            ...array_map(static fn (Option $option) => $option->text->text, $options),
+            ...array_map(static fn (AcceptedAnswer $accepted) => $accepted->text, $question->accepted()),
+            ...($question->answers instanceof Matching ? array_merge(...array_map(static fn (Pair $pair) => [$pair->prompt->text, $pair->match], $question->answers->pairs)) : []),
+        ];
+        if (str_contains(implode('', $answers), "\n")) {
+            $losses[] = Loss::reduced('Line breaks in answers become blanks.');
+        }
+
+        return $losses;
+    }
+
+    /** A text between the questions; where it would be taken for one, or for part of one, it is left out. */
+    private function text(string $text, Loss ...$losses): WrittenBlock
+    {
+        return [] === self::readBetweenOthers($text) && !self::holdsQuestion($text)
+            ? new WrittenBlock($text, array_values($losses))
+            : WrittenBlock::nothing(Loss::reduced('A text is left out: between the questions it would be taken for one of them.'));
+    }
+
+    private static function holdsQuestion(string $text): bool
+    {
+        foreach ((new StarredReader())->split($text) as $block) {
+            if (BlockKind::Question === $block->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function readsAlike(Question $question, string $text, bool $mayChange): bool
+    {
+        // What changes kind is only held against its words.
+        $shown = static fn (Question $one): array => [
+            $one->stem->text,
+            array_map(static fn (Option $option) => self::line($option->text->text), $one->options()),
+            $mayChange ? null : [$one->type(), array_map(static fn (Option $option) => $option->isKey, $one->options()), array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $one->accepted()), $one->answers instanceof Matching ? array_map(static fn (Pair $pair) => [self::line($pair->prompt->text), self::line($pair->match)], $one->answers->pairs) : []],
+        ];
+        $read = self::readBetweenOthers("2. {$text}");
+
+        return null !== $read && 1 === \count($read) && $shown($question) === $shown($read[0]);
+    }
+
+    /** @return ?list<Question> what is read of a text that stands between two questions; null where it spoils one of them */
+    private static function readBetweenOthers(string $text): ?array
+    {
+        $reader = new StarredReader();
+        $sheet = "1. One?\na. x\nb. y\n\n{$text}\n\n3. Three?\na. x\nb. y\n";
+        $questions = [];
+        foreach ($reader->split($sheet) as $block) {
+            if (BlockKind::Question === $block->kind) {
+                $questions[] = $reader->read($block, $block->textIn($sheet))->question ?? throw new \LogicException('A question block holds a question.');
+            }
+        }
+        $texts = static fn (?Question $one): array => [$one?->stem->text, array_map(static fn (Option $option) => $option->text->text.($option->isKey ? '*' : ''), $one?->options() ?? [])];
+        $first = array_shift($questions);
+        $last = array_pop($questions);
+
+        return $texts($first) === ['One?', ['x', 'y']] && $texts($last) === ['Three?', ['x', 'y']] ? $questions : null;
+    }
+
+    /** On one line. */
+    private static function line(string $text): string
+    {
+        return trim((string) preg_replace('/[ \t]*+\n\s*+/', ' ', $text));
+    }
+}
