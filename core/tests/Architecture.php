@@ -21,6 +21,7 @@ final class Architecture
         'Marking' => ['Source', 'Finding', 'Question'],
         'Check' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Proof' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Intake' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Handover' => ['Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
     ];
 

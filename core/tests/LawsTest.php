@@ -150,7 +150,7 @@ final class LawsTest extends TestCase
             }
         }
         // Points travel as a comment of our own.
-        $json['comments'] = array_values(array_filter(\is_array($json['comments'] ?? null) ? $json['comments'] : [], static fn (mixed $comment) => !\is_string($comment) || 1 !== preg_match('/^\([\d.]+ points?\)\z/', $comment)));
+        $json['comments'] = array_values(array_filter(\is_array($json['comments'] ?? null) ? $json['comments'] : [], static fn (string $comment) => 1 !== preg_match('/^\([\d.]+ points?\)\z/', $comment)));
 
         return $json;
     }

@@ -101,6 +101,11 @@ final class KeyList
     public static function isHeading(string $line): bool
     {
         $key = PaperWords::all()->key;
+        // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.
+        $answer = PaperWords::all()->answer;
+        if (1 === preg_match("~^\\s*((?:{$answer}))[ \\t]*+:[ \\t]*+(\\S)?~iu", $line, $match) && 1 !== preg_match(isset($match[2]) ? '~(?:s|en|risposte)\z~iu' : '~(?:s|en|risposte|lösung)\z~iu', $match[1])) {
+            return false;
+        }
 
         return 1 === preg_match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
     }

@@ -44,9 +44,10 @@ final readonly class Starred implements Notation
         // Numbers before stems, and options that a star marks or that no ANSWER line follows.
         $numbers = (int) preg_match_all("~(*ANYCRLF)^[ \\t_]*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
         $options = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\*[ ]?)?+\(?[A-Ha-h][.)][ \t]/m', $text);
-        $answers = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+ANSWER[ \t]*+:/m', $text);
+        // Lines that name a letter after ANSWER make it Aiken.
+        $answers = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
-        return $answers > 0 && $answers * 2 >= $options / 4 ? 0 : 2 * $numbers + $options;
+        return $answers > 0 && 8 * $answers >= $options ? 0 : 2 * $numbers + $options;
     }
 
     public function examples(): array

@@ -71,7 +71,7 @@ final class StarredSplitter
         $at = null;
         foreach ($this->lines as $index => $line) {
             $hasQuestion = $hasQuestion || null !== $line->number() || null !== $line->option();
-            if (null === $at && $hasQuestion && KeyList::isHeading($line->text) && !self::isOwnAnswer($line)) {
+            if (null === $at && $hasQuestion && KeyList::isHeading($line->text)) {
                 $at = $index;
             } elseif (null !== $at && 1 === preg_match('/^\(?[Aa][.)][ \t]++\S/', $line->text)) {
                 $at = null;
@@ -85,14 +85,6 @@ final class StarredSplitter
         }
 
         return [] === $entries ? null : $at;
-    }
-
-    /** The answer line of one question, not the heading of a list. */
-    private static function isOwnAnswer(StarredLine $line): bool
-    {
-        $answer = $line->answer();
-
-        return null !== $answer && 1 !== preg_match('' === $answer[0] ? '/^(?:\w+(?:s|en)|risposte|lösung)[ \t]*+:/iu' : '/^(?:\w+(?:s|en)|risposte)[ \t]*+:/iu', $line->text);
     }
 
     /** Where the question that starts at a line ends: one past its last line, blank lines after it not counted. */

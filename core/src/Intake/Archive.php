@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake;
+
+/** The parts of a document that is a zip archive. Nothing is ever written to disk under a name from within it. */
+final class Archive
+{
+    private const MAX_UNPACKED_MB = 100;
+    /** A text of this size holds many thousands of questions; its tree takes ten times as much memory. */
+    private const MAX_XML_MB = 24;
+
+    private int $unpacked = 0;
+
+    private function __construct(private readonly \ZipArchive $zip)
+    {
+    }
+
+    /** @throws UnreadableDocument */
+    public static function of(string $bytes): self
+    {
+        // The extension opens files only.
+        $file = tempnam(sys_get_temp_dir(), 'notagram');
+        if (false === $file) {
+            throw new \RuntimeException('There is no room for a temporary file.');
+        }
+        try {
+            file_put_contents($file, $bytes);
+            $zip = new \ZipArchive();
+            if (true !== $zip->open($file, \ZipArchive::RDONLY)) {
+                throw UnreadableDocument::damaged();
+            }
+        } finally {
+            // What is open stays readable.
+            unlink($file);
+        }
+
+        return new self($zip);
+    }
+
+    /**
+     * A part by its name; null where there is none.
+     *
+     * @throws UnreadableDocument
+     */
+    public function part(string $name, int $maxMegabytes = self::MAX_UNPACKED_MB): ?string
+    {
+        $stat = $this->zip->statName($name);
+        if (false === $stat) {
+            return null;
+        }
+        if (0 !== $stat['encryption_method']) {
+            throw UnreadableDocument::encrypted();
+        }
+        $stream = $this->zip->getStream($name);
+        if (false === $stream) {
+            throw UnreadableDocument::damaged();
+        }
+        // What the archive says of its sizes need not be true.
+        $left = min($maxMegabytes * 1_000_000, self::MAX_UNPACKED_MB * 1_000_000 - $this->unpacked);
+        $bytes = (string) stream_get_contents($stream, $left + 1);
+        fclose($stream);
+        $this->unpacked += \strlen($bytes);
+        if (\strlen($bytes) > $left) {
+            throw UnreadableDocument::tooLarge($maxMegabytes);
+        }
+        if (\strlen($bytes) !== $stat['size']) {
+            throw UnreadableDocument::damaged();
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * A part that is XML; null where there is none.
+     *
+     * @throws UnreadableDocument
+     */
+    public function xml(string $name): ?\DOMDocument
+    {
+        $bytes = $this->part($name, self::MAX_XML_MB);
+        if (null === $bytes) {
+            return null;
+        }
+        // Entities are declared there, and neither format has any.
+        if (1 === preg_match('/<!(?:DOCTYPE|ENTITY)/i', substr($bytes, 0, 100_000)) || str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
+            throw UnreadableDocument::hasDocumentType();
+        }
+        $document = new \DOMDocument();
+        $before = libxml_use_internal_errors(true);
+        try {
+            if (!$document->loadXML($bytes, \LIBXML_NONET | \LIBXML_COMPACT)) {
+                throw UnreadableDocument::damaged();
+            }
+        } finally {
+            libxml_clear_errors();
+            libxml_use_internal_errors($before);
+        }
+
+        return $document;
+    }
+}

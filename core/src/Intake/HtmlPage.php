@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake;
+
+use Masterminds\HTML5;
+
+/** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
+final class HtmlPage
+{
+    private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1];
+    private const LEFT_OUT = ['script' => 1, 'style' => 1, 'head' => 1, 'title' => 1, 'template' => 1, 'noscript' => 1, 'iframe' => 1, 'object' => 1, 'svg' => 1, 'xml' => 1];
+    private const TYPES = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', 'decimal' => 'decimal', 'lower-alpha' => 'lower-letter', 'lower-latin' => 'lower-letter', 'upper-alpha' => 'upper-letter', 'upper-latin' => 'upper-letter', 'lower-roman' => 'lower-roman', 'upper-roman' => 'upper-roman'];
+    private const MAX_DEPTH = 300;
+
+    private readonly ManuscriptBuilder $builder;
+    /** @var list<array{string, int}> lists that are open: format, next number */
+    private array $lists = [];
+    private bool $isLineEmpty = true;
+    private int $depth = 0;
+
+    private function __construct()
+    {
+        $this->builder = new ManuscriptBuilder();
+    }
+
+    /** @throws UnreadableDocument */
+    public static function read(string $html): Manuscript
+    {
+        $reader = new self();
+        $reader->walk((new HTML5(['disable_html_ns' => true]))->loadHTML($html), false, false);
+
+        return $reader->builder->built();
+    }
+
+    private function walk(\DOMNode $parent, bool $standsOut, bool $isPreformatted): void
+    {
+        if (++$this->depth > self::MAX_DEPTH) {
+            $this->text($parent->textContent, $standsOut);
+            --$this->depth;
+
+            return;
+        }
+        foreach ($parent->childNodes as $child) {
+            if ($child instanceof \DOMText) {
+                $isPreformatted ? $this->preformatted($child->data, $standsOut) : $this->text((string) preg_replace('/[ \t\r\n\f]++/', ' ', $child->data), $standsOut);
+            } elseif ($child instanceof \DOMElement) {
+                $this->element($child, $standsOut, $isPreformatted);
+            }
+        }
+        --$this->depth;
+    }
+
+    private function element(\DOMElement $element, bool $standsOut, bool $isPreformatted): void
+    {
+        $name = strtolower($element->localName ?? '');
+        $style = strtolower($element->getAttribute('style'));
+        if (isset(self::LEFT_OUT[$name])) {
+            return;
+        }
+        if (1 === preg_match('/display\s*:\s*none|mso-hide\s*:\s*all|visibility\s*:\s*hidden/', $style) || $element->hasAttribute('hidden')) {
+            $this->builder->note('Hidden text was left out.');
+
+            return;
+        }
+        if (1 === preg_match('/mso-element\s*:\s*(?:comment|header|footer)/', $style)) {
+            return;
+        }
+        $standsOut = $this->standsOut($name, $style, $element) ?? $standsOut;
+        if ('br' === $name) {
+            1 === preg_match('/page-break-before\s*:\s*always/', $style) ? $this->builder->pageBreak() : $this->builder->lineBreak();
+            $this->isLineEmpty = true;
+        } elseif ('img' === $name) {
+            $this->builder->picture(null, '');
+            $this->isLineEmpty = false;
+        } elseif ('input' === $name) {
+            if (\in_array($element->getAttribute('type'), ['checkbox', 'radio'], true)) {
+                $this->text($element->hasAttribute('checked') ? '☑ ' : '☐ ', false);
+            }
+        } elseif ('tr' === $name) {
+            $this->endLine();
+            $this->builder->startRow();
+            foreach ($element->childNodes as $cell) {
+                if ($cell instanceof \DOMElement && \in_array(strtolower($cell->localName ?? ''), ['td', 'th'], true)) {
+                    $this->builder->startCell();
+                    $this->walk($cell, $standsOut, false);
+                    $this->endLine();
+                }
+            }
+            $this->builder->endRow();
+        } elseif ('ol' === $name || 'ul' === $name) {
+            $this->list($element, $name, $style, $standsOut);
+        } elseif (isset(self::BLOCKS[$name])) {
+            $this->endLine();
+            if ('li' === $name) {
+                $this->label($element);
+            }
+            $this->walk($element, $standsOut, $isPreformatted || 'pre' === $name);
+            // A paragraph without words is a blank line.
+            if ($this->isLineEmpty && 'p' === $name && '' === trim($element->textContent, " \t\r\n\u{A0}")) {
+                $this->builder->endLine();
+            }
+            $this->endLine();
+        } else {
+            $this->walk($element, $standsOut, $isPreformatted);
+        }
+    }
+
+    private function list(\DOMElement $list, string $name, string $style, bool $standsOut): void
+    {
+        $this->endLine();
+        $type = 1 === preg_match('/list-style-type\s*:\s*([a-z-]+)/', $style, $match) ? $match[1] : $list->getAttribute('type');
+        $start = $list->getAttribute('start');
+        $this->lists[] = ['ul' === $name ? 'bullet' : (self::TYPES[$type] ?? 'decimal'), '' === $start ? 1 : (int) $start];
+        $this->walk($list, $standsOut, false);
+        array_pop($this->lists);
+        $this->endLine();
+    }
+
+    private function label(\DOMElement $item): void
+    {
+        $last = array_key_last($this->lists);
+        if (null === $last) {
+            return;
+        }
+        [$format, $next] = $this->lists[$last];
+        $value = $item->getAttribute('value');
+        $number = '' === $value ? $next : (int) $value;
+        $style = 1 === preg_match('/list-style-type\s*:\s*([a-z-]+)/', strtolower($item->getAttribute('style')), $match) ? $match[1] : $item->getAttribute('type');
+        $format = self::TYPES[$style] ?? $format;
+        $this->lists[$last][1] = $number + 1;
+        $this->builder->text('bullet' === $format ? '• ' : ListLabel::of($number, $format).'. ');
+    }
+
+    private function text(string $text, bool $standsOut): void
+    {
+        if ($this->isLineEmpty) {
+            $text = ltrim($text, ' ');
+        }
+        if ('' !== $text) {
+            $this->builder->text($text, $standsOut);
+            $this->isLineEmpty = false;
+        }
+    }
+
+    private function preformatted(string $text, bool $standsOut): void
+    {
+        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
+            if ($index > 0) {
+                $this->builder->lineBreak();
+                $this->isLineEmpty = true;
+            }
+            if ('' !== $line) {
+                $this->builder->text($line, $standsOut);
+                $this->isLineEmpty = false;
+            }
+        }
+    }
+
+    private function endLine(): void
+    {
+        if (!$this->isLineEmpty) {
+            $this->builder->endLine();
+        }
+        $this->isLineEmpty = true;
+    }
+
+    /** Null where the element says nothing of it. */
+    private function standsOut(string $name, string $style, \DOMElement $element): ?bool
+    {
+        if (\in_array($name, ['b', 'strong', 'u', 'mark'], true)) {
+            // Some programs wrap everything they copy in a bold that is none.
+            return 1 !== preg_match('/font-weight\s*:\s*(?:normal|400)/', $style);
+        }
+        if ('font' === $name && '' !== $element->getAttribute('color')) {
+            return !\in_array(strtolower($element->getAttribute('color')), ['#000000', 'black', '#000'], true);
+        }
+        $isBold = 1 === preg_match('/font-weight\s*:\s*(?:bold|[6-9]00)|text-decoration[^;]*underline/', $style);
+        $isMarked = 1 === preg_match('/(?<![-\w])(?:background(?:-color)?|mso-highlight)\s*:\s*(?!transparent|white|#fff(?:fff)?\b|none|inherit|initial|rgb\(255, ?255, ?255\)|windowtext)[#\w]/', $style);
+        $isColoured = 1 === preg_match('/(?<![-\w])color\s*:\s*(?!black|#000(?:000)?\b|windowtext|inherit|initial|auto|rgb\(0, ?0, ?0\))[#\w]/', $style) && 'a' !== $name && 'body' !== $name && !isset(self::BLOCKS[$name]);
+
+        return $isBold || $isMarked || $isColoured ? true : null;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake;
+
+/**
+ * What a document holds, as its reader sees it: lines of text, with the numbers and letters that the word processor made.
+ *
+ * A page break is a line of its own with a form feed.
+ */
+final readonly class Manuscript
+{
+    /**
+     * @param string            $text       lines parted by LF
+     * @param list<Emphasis>    $emphasised stretches that stand out: bold, underlined, highlighted, coloured
+     * @param list<string>      $notes      what was left out, or needs a look: full sentences
+     * @param list<Picture>     $pictures   in the order in which “[picture 1]” and so on stand in the text
+     */
+    public function __construct(public string $text, public array $emphasised = [], public array $notes = [], public array $pictures = [])
+    {
+    }
+}

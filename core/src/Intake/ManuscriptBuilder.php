@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake;
+
+/** Puts a manuscript together while a document is walked through. One object builds one manuscript. */
+final class ManuscriptBuilder
+{
+    private const MAX_SECONDS = 10;
+
+    /** @var list<string> */
+    private array $lines = [];
+    /** @var list<Emphasis> */
+    private array $emphasised = [];
+    /** @var array<string, int> each note with how often */
+    private array $notes = [];
+    /** @var list<Picture> */
+    private array $pictures = [];
+    private string $line = '';
+    /** The stretch of the line that stands out and is still going on. */
+    private string $standingOut = '';
+    /** @var list<list<array{string, list<string>}>> rows that are open: each cell's lines are gathered first */
+    private array $cells = [];
+    private readonly float $start;
+
+    public function __construct()
+    {
+        $this->start = microtime(true);
+    }
+
+    /** @throws UnreadableDocument where the document takes too long */
+    public function text(string $text, bool $standsOut = false): void
+    {
+        $text = strtr($text, ["\r" => '', "\n" => ' ']);
+        if ('' === $text) {
+            return;
+        }
+        if ($standsOut) {
+            $this->standingOut .= $text;
+        } elseif ('' !== trim($text)) {
+            $this->closeStandingOut();
+        } elseif ('' !== $this->standingOut) {
+            $this->standingOut .= $text;
+        }
+        $this->line .= $text;
+    }
+
+    public function lineBreak(): void
+    {
+        $this->endLine();
+    }
+
+    public function pageBreak(): void
+    {
+        if ('' !== trim($this->line)) {
+            $this->endLine();
+        }
+        if ([] === $this->cells) {
+            $this->lines[] = "\f";
+        }
+    }
+
+    /** @throws UnreadableDocument where the document takes too long */
+    public function endLine(): void
+    {
+        if (microtime(true) - $this->start > self::MAX_SECONDS) {
+            throw UnreadableDocument::tooSlow(self::MAX_SECONDS);
+        }
+        $this->closeStandingOut();
+        $row = array_key_last($this->cells);
+        if (null === $row) {
+            $this->lines[] = rtrim($this->line);
+        } else {
+            $cell = array_key_last($this->cells[$row]);
+            if (null !== $cell) {
+                $this->cells[$row][$cell][1][] = rtrim($this->line);
+            }
+        }
+        $this->line = '';
+    }
+
+    private function closeStandingOut(): void
+    {
+        $text = trim($this->standingOut);
+        $this->standingOut = '';
+        if ('' !== $text) {
+            $this->emphasised[] = new Emphasis(\count($this->lines) + 1, $text);
+        }
+    }
+
+    public function startRow(): void
+    {
+        $this->cells[] = [];
+    }
+
+    public function startCell(): void
+    {
+        $row = array_key_last($this->cells);
+        if (null !== $row) {
+            $this->cells[$row][] = ['', []];
+        }
+    }
+
+    /** A row of short cells is one line with tabs; longer cells follow each other, a number or letter going before its neighbour. */
+    public function endRow(): void
+    {
+        $row = array_pop($this->cells) ?? [];
+        if ('' !== trim($this->line)) {
+            $this->endLine();
+        }
+        $cells = array_values(array_filter(array_map(static fn (array $cell) => array_values(array_filter($cell[1], static fn (string $line) => '' !== trim($line))), $row), static fn (array $lines) => [] !== $lines));
+        $longest = [] === $cells ? 0 : max(array_map(\count(...), $cells));
+        $lines = [];
+        if ($longest < 2) {
+            $lines[] = implode("\t", array_map(static fn (array $cell) => $cell[0], $cells));
+        } else {
+            $label = '';
+            foreach ($cells as $cell) {
+                if (1 === \count($cell) && 1 === preg_match('/^[(_]?(?:\d{1,4}|[A-Za-z])[.):_]*\z/', trim($cell[0]))) {
+                    $label .= rtrim($cell[0]).' ';
+                    continue;
+                }
+                $cell[0] = $label.$cell[0];
+                $label = '';
+                array_push($lines, ...$cell);
+            }
+            if ('' !== $label) {
+                $lines[] = rtrim($label);
+            }
+        }
+        $outer = array_key_last($this->cells);
+        $inner = null === $outer ? null : array_key_last($this->cells[$outer]);
+        if (null === $outer || null === $inner) {
+            array_push($this->lines, ...$lines);
+        } else {
+            array_push($this->cells[$outer][$inner][1], ...$lines);
+        }
+    }
+
+    public function picture(?Picture $picture, string $alternative = ''): void
+    {
+        if (null !== $picture) {
+            $this->pictures[] = $picture;
+        }
+        $number = \count($this->pictures);
+        $this->text(null === $picture ? '[picture]' : '[picture '.$number.('' === $alternative ? '' : ': '.strtr($alternative, "\n[]", ' ()')).']');
+    }
+
+    /** @param string $note a sentence with %d for how often */
+    public function note(string $note): void
+    {
+        $this->notes[$note] = ($this->notes[$note] ?? 0) + 1;
+    }
+
+    public function built(): Manuscript
+    {
+        if ('' !== $this->line) {
+            $this->endLine();
+        }
+        $notes = [];
+        foreach ($this->notes as $note => $times) {
+            $notes[] = \sprintf($note, $times);
+        }
+
+        return new Manuscript(rtrim(implode("\n", $this->lines))."\n", $this->emphasised, $notes, $this->pictures);
+    }
+}

@@ -1,0 +1,336 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\OpenText;
+
+use Notagram\Intake\Archive;
+use Notagram\Intake\ListLabel;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\ManuscriptBuilder;
+use Notagram\Intake\Picture;
+use Notagram\Intake\UnreadableDocument;
+
+/** Reads the text of an OpenDocument text (OASIS OpenDocument 1.3, Part 3; from memory). One object reads one document. */
+final class OpenTextDocument
+{
+    private const TEXT = 'urn:oasis:names:tc:opendocument:xmlns:text:1.0';
+    private const STYLE = 'urn:oasis:names:tc:opendocument:xmlns:style:1.0';
+    private const FO = 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0';
+    private const DRAW = 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0';
+    private const XLINK = 'http://www.w3.org/1999/xlink';
+    private const XML = 'http://www.w3.org/XML/1998/namespace';
+    private const FORMATS = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', '' => 'none'];
+    private const MAX_DEPTH = 200;
+
+    private readonly ManuscriptBuilder $builder;
+    /** @var array<string, array<int, \DOMElement>> levels of each list style, from 1 */
+    private array $listStyles = [];
+    /** @var array<string, \DOMElement> */
+    private array $styles = [];
+    /** @var array<string, array<int, int>> counters of each list by its id or style, for lists that go on */
+    private array $counters = [];
+    /** @var list<string> the styles of the lists that are open */
+    private array $lists = [];
+    /** @var array<int, int> their counters by level, from 1 */
+    private array $counts = [];
+    private string $label = '';
+    private int $depth = 0;
+
+    private function __construct(private readonly Archive $archive)
+    {
+        $this->builder = new ManuscriptBuilder();
+    }
+
+    /** @throws UnreadableDocument */
+    public static function read(string $bytes): Manuscript
+    {
+        $archive = Archive::of($bytes);
+        if (str_contains($archive->part('META-INF/manifest.xml') ?? '', 'encryption-data')) {
+            throw UnreadableDocument::encrypted();
+        }
+        $content = $archive->xml('content.xml') ?? throw UnreadableDocument::damaged();
+        $reader = new self($archive);
+        foreach ([$archive->xml('styles.xml'), $content] as $part) {
+            foreach ($part?->getElementsByTagNameNS(self::TEXT, 'list-style') ?? [] as $style) {
+                $reader->listStyle($style);
+            }
+            foreach ($part?->getElementsByTagNameNS(self::STYLE, 'style') ?? [] as $style) {
+                $reader->styles[$style->getAttributeNS(self::STYLE, 'name')] = $style;
+            }
+        }
+        $body = $content->getElementsByTagNameNS('urn:oasis:names:tc:opendocument:xmlns:office:1.0', 'text')->item(0) ?? throw UnreadableDocument::damaged();
+        $reader->blocks($body);
+
+        return $reader->builder->built();
+    }
+
+    private function listStyle(\DOMElement $style): void
+    {
+        $levels = [];
+        foreach ($style->childNodes as $level) {
+            if ($level instanceof \DOMElement) {
+                $levels[(int) $level->getAttributeNS(self::TEXT, 'level')] = $level;
+            }
+        }
+        $this->listStyles[$style->getAttributeNS(self::STYLE, 'name')] = $levels;
+    }
+
+    private function blocks(\DOMElement $parent): void
+    {
+        if (++$this->depth > self::MAX_DEPTH) {
+            throw UnreadableDocument::damaged();
+        }
+        foreach ($parent->childNodes as $child) {
+            if (!$child instanceof \DOMElement) {
+                continue;
+            }
+            match ($child->localName) {
+                'p', 'h' => $this->paragraph($child),
+                'list' => $this->list($child),
+                'list-item', 'list-header' => $this->item($child),
+                'table' => $this->table($child),
+                'section', 'index-body', 'text-box' => $this->section($child),
+                'frame' => $this->frame($child),
+                'tracked-changes' => $this->builder->note('Tracked changes were read as accepted.'),
+                default => null,
+            };
+        }
+        --$this->depth;
+    }
+
+    private function section(\DOMElement $section): void
+    {
+        if ('none' === $section->getAttributeNS(self::TEXT, 'display')) {
+            $this->builder->note('Hidden text was left out.');
+
+            return;
+        }
+        $this->blocks($section);
+    }
+
+    private function list(\DOMElement $list): void
+    {
+        $level = \count($this->lists) + 1;
+        $style = $list->getAttributeNS(self::TEXT, 'style-name');
+        $style = '' === $style ? ($this->lists[$level - 2] ?? '') : $style;
+        $id = $list->getAttributeNS(self::XML, 'id');
+        if (1 === $level) {
+            $continued = $list->getAttributeNS(self::TEXT, 'continue-list');
+            $isContinued = '' !== $continued || 'true' === $list->getAttributeNS(self::TEXT, 'continue-numbering');
+            $this->counts = $isContinued ? ($this->counters[$continued] ?? $this->counters['style '.$style] ?? []) : [];
+        } else {
+            // A list within a list begins anew.
+            $this->forgetFrom($level);
+        }
+        $this->lists[] = $style;
+        $this->blocks($list);
+        array_pop($this->lists);
+        if (1 === $level) {
+            $this->counters[$id] = $this->counters['style '.$style] = $this->counts;
+        }
+    }
+
+    private function forgetFrom(int $level): void
+    {
+        $this->counts = array_filter($this->counts, static fn (int $of) => $of < $level, \ARRAY_FILTER_USE_KEY);
+    }
+
+    private function item(\DOMElement $item): void
+    {
+        $level = \count($this->lists);
+        if ($level < 1) {
+            $this->blocks($item);
+
+            return;
+        }
+        $style = $this->lists[$level - 1];
+        $first = $this->firstChild($item);
+        if ('list-item' === $item->localName && null !== $first && 'list' !== $first->localName) {
+            $start = $item->getAttributeNS(self::TEXT, 'start-value');
+            $from = (int) (($this->listStyles[$style][$level] ?? null)?->getAttributeNS(self::TEXT, 'start-value') ?? '');
+            // Levels above that have not counted yet show their first number.
+            for ($above = 1; $above < $level; ++$above) {
+                $this->counts[$above] ??= 1;
+            }
+            $this->counts[$level] = '' !== $start ? (int) $start : (isset($this->counts[$level]) ? $this->counts[$level] + 1 : max(1, $from));
+            $this->forgetFrom($level + 1);
+            $this->label = $this->labelOf($style, $level, $this->counts);
+        }
+        $this->blocks($item);
+        $this->label = '';
+    }
+
+    private function firstChild(\DOMElement $element): ?\DOMElement
+    {
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMElement && !\in_array($child->localName, ['soft-page-break', 'number'], true)) {
+                return $child;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<int, int> $counters */
+    private function labelOf(string $style, int $level, array $counters): string
+    {
+        $definition = $this->listStyles[$style][$level] ?? null;
+        if (null === $definition) {
+            return '';
+        }
+        if ('list-level-style-number' !== $definition->localName) {
+            $bullet = $definition->getAttributeNS(self::TEXT, 'bullet-char');
+
+            return 1 === preg_match('/^[☐□◻○◯❏❑]/u', $bullet) ? $bullet : '•';
+        }
+        $pattern = $definition->getAttributeNS('urn:org:documentfoundation:names:experimental:office:xmlns:loext:1.0', 'num-list-format');
+        $shown = function (int $of) use ($style, $counters): string {
+            $level = $this->listStyles[$style][$of] ?? null;
+            $format = self::FORMATS[$level?->getAttributeNS(self::STYLE, 'num-format') ?? '1'] ?? 'decimal';
+
+            return 'none' === $format ? '' : ListLabel::of($counters[$of] ?? 1, $format);
+        };
+        if ('' !== $pattern) {
+            return (string) preg_replace_callback('/%(\d{1,2})%/', static fn (array $match): string => $shown((int) $match[1]), $pattern);
+        }
+        $levels = max(1, (int) $definition->getAttributeNS(self::TEXT, 'display-levels'));
+        $numbers = array_filter(array_map($shown, range(max(1, $level - $levels + 1), $level)), static fn (string $number) => '' !== $number);
+
+        return [] === $numbers ? '' : $definition->getAttributeNS(self::STYLE, 'num-prefix').implode('.', $numbers).$definition->getAttributeNS(self::STYLE, 'num-suffix');
+    }
+
+    private function table(\DOMElement $table): void
+    {
+        foreach ($table->childNodes as $row) {
+            if (!$row instanceof \DOMElement) {
+                continue;
+            }
+            if (\in_array($row->localName, ['table-header-rows', 'table-rows', 'table-row-group'], true)) {
+                $this->table($row);
+            } elseif ('table-row' === $row->localName) {
+                $this->builder->startRow();
+                foreach ($row->childNodes as $cell) {
+                    if ($cell instanceof \DOMElement && 'table-cell' === $cell->localName) {
+                        $this->builder->startCell();
+                        $this->blocks($cell);
+                    }
+                }
+                $this->builder->endRow();
+            }
+        }
+    }
+
+    private function paragraph(\DOMElement $paragraph): void
+    {
+        $style = $this->styles[$paragraph->getAttributeNS(self::TEXT, 'style-name')] ?? null;
+        foreach ($style?->getElementsByTagNameNS(self::STYLE, 'paragraph-properties') ?? [] as $properties) {
+            if ('page' === $properties->getAttributeNS(self::FO, 'break-before')) {
+                $this->builder->pageBreak();
+            }
+        }
+        if ('' !== $this->label) {
+            $this->builder->text($this->label.' ');
+            $this->label = '';
+        }
+        $frames = [];
+        $this->inline($paragraph, false, $frames);
+        $this->builder->endLine();
+        foreach ($frames as $box) {
+            $this->builder->note('Text boxes stand where they are anchored: %d.');
+            $this->blocks($box);
+        }
+    }
+
+    /** @param list<\DOMElement> $boxes */
+    private function inline(\DOMElement $parent, bool $standsOut, array &$boxes): void
+    {
+        if (++$this->depth > self::MAX_DEPTH) {
+            throw UnreadableDocument::damaged();
+        }
+        foreach ($parent->childNodes as $child) {
+            if ($child instanceof \DOMText) {
+                $this->builder->text((string) preg_replace('/[ \t\r\n]++/', ' ', $child->data), $standsOut);
+                continue;
+            }
+            if (!$child instanceof \DOMElement) {
+                continue;
+            }
+            match ($child->localName) {
+                'span' => $this->span($child, $standsOut, $boxes),
+                'a', 'ruby', 'ruby-base', 'meta', 'meta-field' => $this->inline($child, $standsOut, $boxes),
+                's' => $this->builder->text(str_repeat(' ', min(500, max(1, (int) $child->getAttributeNS(self::TEXT, 'c')))), $standsOut),
+                'tab' => $this->builder->text("\t"),
+                'line-break' => $this->builder->lineBreak(),
+                'note' => $this->builder->note('Footnotes were left out: %d.'),
+                'annotation' => $this->builder->note('Comments were left out.'),
+                'hidden-text', 'hidden-paragraph' => $this->builder->note('Hidden text was left out.'),
+                'frame' => $this->frameWithin($child, $boxes),
+                'custom-shape' => $boxes[] = $child,
+                'text-input', 'placeholder', 'sequence', 'bookmark-ref', 'expression', 'title', 'date', 'page-number' => $this->builder->text($child->textContent, $standsOut),
+                default => null,
+            };
+        }
+        --$this->depth;
+    }
+
+    /** @param list<\DOMElement> $boxes */
+    private function span(\DOMElement $span, bool $standsOut, array &$boxes): void
+    {
+        $style = $this->styles[$span->getAttributeNS(self::TEXT, 'style-name')] ?? null;
+        foreach ($style?->getElementsByTagNameNS(self::STYLE, 'text-properties') ?? [] as $properties) {
+            if ('none' === $properties->getAttributeNS(self::TEXT, 'display')) {
+                $this->builder->note('Hidden text was left out.');
+
+                return;
+            }
+            $standsOut = $standsOut || self::standsOut($properties);
+        }
+        $this->inline($span, $standsOut, $boxes);
+    }
+
+    private static function standsOut(\DOMElement $properties): bool
+    {
+        $underline = $properties->getAttributeNS(self::STYLE, 'text-underline-style');
+        $colour = strtolower($properties->getAttributeNS(self::FO, 'color'));
+        $background = $properties->getAttributeNS(self::FO, 'background-color');
+
+        return \in_array($properties->getAttributeNS(self::FO, 'font-weight'), ['bold', '600', '700', '800', '900'], true)
+            || ('' !== $underline && 'none' !== $underline)
+            || ('' !== $colour && '#000000' !== $colour)
+            || ('' !== $background && 'transparent' !== $background && '#ffffff' !== strtolower($background));
+    }
+
+    /** @param list<\DOMElement> $boxes */
+    private function frameWithin(\DOMElement $frame, array &$boxes): void
+    {
+        $box = $frame->getElementsByTagNameNS(self::DRAW, 'text-box')->item(0);
+        if (null !== $box) {
+            $boxes[] = $box;
+        } else {
+            $this->pictureOf($frame);
+        }
+    }
+
+    private function frame(\DOMElement $frame): void
+    {
+        $boxes = [];
+        $this->frameWithin($frame, $boxes);
+        $this->builder->endLine();
+        foreach ($boxes as $box) {
+            $this->blocks($box);
+        }
+    }
+
+    private function pictureOf(\DOMElement $frame): void
+    {
+        $image = $frame->getElementsByTagNameNS(self::DRAW, 'image')->item(0);
+        if (null === $image) {
+            return;
+        }
+        $name = ltrim($image->getAttributeNS(self::XLINK, 'href'), './');
+        $bytes = '' === $name || str_contains($name, '..') || str_contains($name, ':') ? null : $this->archive->part($name);
+        $description = $frame->getElementsByTagNameNS('urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0', 'desc')->item(0);
+        $this->builder->picture(null === $bytes ? null : new Picture(basename($name), $bytes), trim($description->textContent ?? ''));
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+/**
+ * A text while it is tidied: its lines, each with the line of the original that it came from, and what was done so far.
+ *
+ * A step changes lines through this object only, so that every change is remembered and a refused one is not made.
+ */
+final class Draft
+{
+    /** @var list<string> */
+    private array $lines;
+    /** @var list<int> of each line, the line of the original from 1 */
+    private array $origins;
+    private string $step = '';
+    /** @var array<string, list<Change>> */
+    private array $changes = [];
+    /** @var array<string, list<Change>> */
+    private array $refused = [];
+    private ?PaperScan $scan = null;
+    public ?string $title = null;
+
+    public function __construct(string $text, private readonly Refusals $refusals)
+    {
+        $this->lines = explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"]));
+        $this->origins = range(1, \count($this->lines));
+    }
+
+    public function begin(string $step): void
+    {
+        $this->step = $step;
+        $this->changes[$step] = $this->refused[$step] = [];
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        return $this->lines;
+    }
+
+    /** What each line is; worked out anew after a change. */
+    public function scan(): PaperScan
+    {
+        return $this->scan ??= PaperScan::of($this->lines);
+    }
+
+    /**
+     * Makes one change: some neighbouring lines become others.
+     *
+     * @param list<string> $lines what stands there then; what was moved elsewhere is not among them
+     *
+     * @return bool whether it was made
+     */
+    public function replace(int $from, int $count, array $lines): bool
+    {
+        $before = \array_slice($this->lines, $from, $count);
+        if ($before === $lines) {
+            return true;
+        }
+        $origin = $this->origins[$from] ?? ($this->origins[$from - 1] ?? 1);
+        $change = new Change($origin, implode("\n", $before), implode("\n", $lines));
+        if ($this->refusals->includes($this->step, $origin)) {
+            $this->refused[$this->step][] = $change;
+
+            return false;
+        }
+        $origins = [];
+        foreach (array_keys($lines) as $index) {
+            $origins[] = $this->origins[$from + min($index, max(0, $count - 1))] ?? $origin;
+        }
+        array_splice($this->lines, $from, $count, $lines);
+        array_splice($this->origins, $from, $count, $origins);
+        $this->changes[$this->step][] = $change;
+        $this->scan = null;
+
+        return true;
+    }
+
+    public function edit(int $index, string $line): bool
+    {
+        return $this->replace($index, 1, [$line]);
+    }
+
+    public function drop(int $index, int $count = 1): bool
+    {
+        return $this->replace($index, $count, []);
+    }
+
+    public function putIn(int $before, string $line): bool
+    {
+        return $this->replace($before, 0, [$line]);
+    }
+
+    public function text(): string
+    {
+        return [] === $this->lines ? '' : rtrim(implode("\n", $this->lines), "\n")."\n";
+    }
+
+    /** @return list<Change> */
+    public function changesOf(string $step): array
+    {
+        return $this->changes[$step] ?? [];
+    }
+
+    /** @return list<Change> */
+    public function refusedOf(string $step): array
+    {
+        return $this->refused[$step] ?? [];
+    }
+}

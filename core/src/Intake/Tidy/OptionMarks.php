@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+/** How a line starts an option, and the options that stand on one line. */
+final class OptionMarks
+{
+    /** Boxes and bullets; the ticked ones mark. */
+    public const BULLET = '/^(\*?\s*+)([☐□◻▢❏❑○◯◦•●▪■‣·]|[☑☒✓✔✗✘]|\[\s?\]|\[[xX]\]|\(\s\)|[–—-](?=\s))\s*+(?=\S)/u';
+    public const TICKED = '/[☑☒✓✔✗✘]|\[[xX]\]/u';
+    private const LETTER = '\*?\(?([A-Za-z])[.)]\*?';
+
+    /** @return ?array{string, string, string} letter, the mark as written with its blanks and stars, the text after it */
+    public static function letter(string $line): ?array
+    {
+        $line = ltrim(str_replace("\u{A0}", ' ', $line));
+
+        return 1 === preg_match('/^(\*?\s?\(?([A-Za-z])\*?[.)]\*?\s*+)(?=\S|\z)/', $line, $match) ? [$match[2], $match[1], substr($line, \strlen($match[1]))] : null;
+    }
+
+    /**
+     * The options that stand on one line, from $from on: two at least, letters rising.
+     *
+     * @return list<array{string, string}> letter and whole option; empty where it is no such line
+     */
+    public static function row(string $line): array
+    {
+        $line = trim(str_replace("\u{A0}", ' ', $line));
+        if (1 !== preg_match('/^'.self::LETTER.'\s/', $line)) {
+            return [];
+        }
+        $count = (int) preg_match_all('/(?:^|\t\s*+|\s{2,}|(?<=\S)\s)('.self::LETTER.')(?=\s)/', $line, $found, \PREG_OFFSET_CAPTURE);
+        $options = [];
+        $from = 0;
+        $last = '';
+        for ($index = 0; $index < $count; ++$index) {
+            $letter = strtolower($found[2][$index][0]);
+            $at = $found[1][$index][1];
+            $isWide = 0 === $at || 1 === preg_match('/(?:\t|\s{2})\z/', substr($line, 0, $at));
+            // One blank before the letter will do only where it is the very next one.
+            if ('' !== $last && ($letter <= $last || (!$isWide && \ord($letter) !== \ord($last) + 1))) {
+                continue;
+            }
+            if ('' !== $last) {
+                $options[] = [$last, trim(substr($line, $from, $at - $from))];
+            }
+            [$last, $from] = [$letter, $at];
+        }
+        $options[] = [$last, trim(substr($line, $from))];
+
+        return \count($options) > 1 ? $options : [];
+    }
+
+    /**
+     * A stem with its options behind it on the same line.
+     *
+     * @return ?array{string, list<array{string, string}>}
+     */
+    public static function behindStem(string $line): ?array
+    {
+        if (1 !== preg_match('/^(.*?\S)(?:\t\s*+|\s{2,}|\s(?=\(?[aA][.)]\s\S.*\s\(?[bB][.)]\s.*\s\(?[cC][.)]\s))(\*?\(?[aA][.)]\*?\s.*)\z/su', $line, $match)) {
+            return null;
+        }
+        $options = self::row($match[2]);
+
+        return [] === $options ? null : [$match[1], $options];
+    }
+}

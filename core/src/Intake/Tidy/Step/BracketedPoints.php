@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy\Step;
+
+use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\PaperWords;
+
+/** Writes points in square brackets, before the stem or behind it, as (2 points) before it. */
+final readonly class BracketedPoints implements TidyStep
+{
+    public function name(): string
+    {
+        return 'bracketed-points';
+    }
+
+    public function label(): string
+    {
+        return 'Points in brackets';
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $points = PaperWords::all()->pointsPattern();
+        foreach ($draft->scan()->questions as $question) {
+            $lines = $draft->lines();
+            $start = QuestionStart::in($lines[$question->start]);
+            $text = $start->text ?? $lines[$question->start];
+            $isOnOneLine = 1 === \count($question->stem);
+            if (1 !== preg_match("~^{$points}\\s*+(?=\\S)~iu", $text, $match) && (!$isOnOneLine || 1 !== preg_match("~\\s*+{$points}\\s*\\z~iu", $text, $match))) {
+                continue;
+            }
+            if (!str_contains($match[0], '[')) {
+                continue;
+            }
+            $number = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
+            $stem = str_starts_with($text, $match[0]) ? substr($text, \strlen($match[0])) : substr($text, 0, -\strlen($match[0]));
+            $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($number).' '.$stem);
+        }
+    }
+}

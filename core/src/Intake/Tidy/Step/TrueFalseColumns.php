@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy\Step;
+
+use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\PaperWords;
+
+/** Puts the T and F of a column, before a statement or behind it, on a line of their own. */
+final readonly class TrueFalseColumns implements TidyStep
+{
+    public const BOTH = 'True   False';
+
+    public function name(): string
+    {
+        return 'true-false-columns';
+    }
+
+    public function label(): string
+    {
+        return 'Columns of T and F';
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $words = PaperWords::all();
+        $pair = "(?:{$words->true})(?:\\s*/\\s*|[ \\t\\x{A0}]++|\\s*\\|\\s*)(?:{$words->false})";
+        $lines = $draft->lines();
+        foreach (array_reverse($draft->scan()->questions) as $question) {
+            if (!$question->isBare()) {
+                continue;
+            }
+            $last = $question->stem[\count($question->stem) - 1];
+            $start = $question->start;
+            if (1 === preg_match("~^(\\s*+(?:\\(?\\d{1,4}[.)]++)?+)[ \\t\\x{A0}]*+{$pair}(?:[ \\t\\x{A0}]++)(?=\\p{L}.{5})~iu", $lines[$start], $match)) {
+                $draft->replace($start, 1, [trim($match[1]).' '.substr($lines[$start], \strlen($match[0])), self::BOTH]);
+            } elseif (1 === preg_match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?\\s*\\z~iu", $lines[$last], $match)) {
+                $draft->replace($last, 1, [$match[1], self::BOTH]);
+            }
+        }
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy\Step;
+
+use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\LineRole;
+use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\TidyStep;
+
+/** Joins lines that a word processor wrapped. What is meant to stand on lines of its own stays: statements, verse, tables, code. */
+final readonly class WrappedLines implements TidyStep
+{
+    /** A line that was wrapped is nearly as wide as the page. */
+    private const WIDE = 35;
+
+    public function name(): string
+    {
+        return 'wrapped-lines';
+    }
+
+    public function label(): string
+    {
+        return 'Wrapped lines';
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $roles = $draft->scan()->roles;
+        for ($index = \count($roles) - 1; $index > 0; --$index) {
+            $lines = $draft->lines();
+            $isStemOfItsOwn = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] && '' === (QuestionStart::in($lines[$index - 1])->text ?? 'x');
+            if ($isStemOfItsOwn || (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($lines[$index - 1], $lines[$index]))) {
+                $start = $isStemOfItsOwn ? QuestionStart::in($lines[$index - 1]) : null;
+                $before = null === $start ? rtrim($lines[$index - 1]) : $start->rule.$start->number.'.';
+                $draft->replace($index - 1, 2, [$before.' '.trim($lines[$index])]);
+            }
+        }
+        $this->pointsOnTheirOwn($draft);
+    }
+
+    /** “Question 1 (5 points)” with the stem on the next line. */
+    private function pointsOnTheirOwn(Draft $draft): void
+    {
+        $roles = $draft->scan()->roles;
+        for ($index = \count($roles) - 1; $index > 0; --$index) {
+            $lines = $draft->lines();
+            $text = QuestionStart::in($lines[$index - 1])->text ?? '';
+            if (LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] && 1 === preg_match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
+                $draft->replace($index - 1, 2, [rtrim($lines[$index - 1]).' '.trim($lines[$index])]);
+            }
+        }
+    }
+
+    private static function goesOn(string $line, string $next): bool
+    {
+        $line = rtrim($line);
+        $next = trim($next);
+        if (1 === preg_match('/^(?:[IVX]{1,4}|\d{1,2})[.)]\s|^[-–•]\s|[;{}=]\z|\t|\S {3,}\S/u', $next) || 1 === preg_match('/\t\S|\S {3,}\S|[;{}]\z/', ltrim($line))) {
+            // A year at the start of a line is no number of a list: it does not follow from one.
+            return 1 === preg_match('/^\d{4}\.\s/', $next) && !str_ends_with($line, ':');
+        }
+        $isEnd = 1 === preg_match('/[.?!:…][”"’)\]]*\z/u', $line);
+
+        return 1 === preg_match('/^\p{Ll}/u', $next) || (!$isEnd && mb_strlen($line, 'UTF-8') >= self::WIDE);
+    }
+}

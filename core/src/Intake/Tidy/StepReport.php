@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+/** What one step did, or would have done where it was refused. */
+final readonly class StepReport
+{
+    /**
+     * @param list<Change> $changes those that were made
+     * @param list<Change> $refused those that were not, because the person said no
+     */
+    public function __construct(public string $name, public string $label, public array $changes, public array $refused)
+    {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+/** A tidied text, with what each step did to it. */
+final readonly class Tidied
+{
+    /**
+     * @param string           $text  a Starred list; lines parted by LF
+     * @param list<StepReport> $steps those that did something, or would have
+     * @param ?string          $title that stood above the questions
+     */
+    public function __construct(public string $text, public array $steps, public ?string $title)
+    {
+    }
+
+    public function changes(): int
+    {
+        return array_sum(array_map(static fn (StepReport $step) => \count($step->changes), $this->steps));
+    }
+}

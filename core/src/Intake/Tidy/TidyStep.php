@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+/** One clean-up of a pasted text. Taking it a second time changes nothing. */
+interface TidyStep
+{
+    /** As it goes over the wire and on the command line. */
+    public function name(): string;
+
+    /** What it does, as people say it. */
+    public function label(): string;
+
+    public function apply(Draft $draft): void;
+}

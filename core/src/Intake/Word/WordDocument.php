@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Word;
+
+use Notagram\Intake\Archive;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\ManuscriptBuilder;
+use Notagram\Intake\Picture;
+use Notagram\Intake\UnreadableDocument;
+
+/** Reads the text of a document in Office Open XML (ECMA-376 Part 1, 17; from memory). One object reads one document. */
+final class WordDocument
+{
+    public const W = 'http://schemas.openxmlformats.org/wordprocessingml/2006/main';
+    private const R = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+    private const A = 'http://schemas.openxmlformats.org/drawingml/2006/main';
+    private const MAX_DEPTH = 200;
+
+    private readonly ManuscriptBuilder $builder;
+    private readonly WordNumbering $numbering;
+    /** @var array<string, \DOMElement> by id */
+    private array $styles = [];
+    private ?string $defaultStyle = null;
+    /** @var array<string, string> part names by relation */
+    private array $targets = [];
+    /** @var list<\DOMElement> boxes of the paragraph that is open: they follow it */
+    private array $boxes = [];
+    private bool $isParagraphJoined = false;
+    private int $depth = 0;
+
+    private function __construct(private readonly Archive $archive)
+    {
+        $this->builder = new ManuscriptBuilder();
+        $this->numbering = new WordNumbering($archive->xml('word/numbering.xml'));
+        foreach ($archive->xml('word/styles.xml')?->getElementsByTagNameNS(self::W, 'style') ?? [] as $style) {
+            $id = $style->getAttributeNS(self::W, 'styleId');
+            $this->styles[$id] = $style;
+            if ('paragraph' === $style->getAttributeNS(self::W, 'type') && \in_array($style->getAttributeNS(self::W, 'default'), ['1', 'true'], true)) {
+                $this->defaultStyle = $id;
+            }
+        }
+        foreach ($archive->xml('word/_rels/document.xml.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+            if ('External' !== $relation->getAttribute('TargetMode')) {
+                $this->targets[$relation->getAttribute('Id')] = ltrim($relation->getAttribute('Target'), '/');
+            }
+        }
+    }
+
+    /** @throws UnreadableDocument */
+    public static function read(string $bytes): Manuscript
+    {
+        $archive = Archive::of($bytes);
+        $document = $archive->xml('word/document.xml') ?? throw UnreadableDocument::damaged();
+        $reader = new self($archive);
+        $body = $document->getElementsByTagNameNS(self::W, 'body')->item(0) ?? throw UnreadableDocument::damaged();
+        $reader->blocks($body);
+
+        return $reader->builder->built();
+    }
+
+    public static function child(\DOMElement $element, string $name): ?\DOMElement
+    {
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMElement && $child->localName === $name && self::W === $child->namespaceURI) {
+                return $child;
+            }
+        }
+
+        return null;
+    }
+
+    /** The value of a child element; null where there is no such child. */
+    public static function value(\DOMElement $element, string $name): ?string
+    {
+        return self::child($element, $name)?->getAttributeNS(self::W, 'val');
+    }
+
+    private function blocks(\DOMElement $parent): void
+    {
+        if (++$this->depth > self::MAX_DEPTH) {
+            throw UnreadableDocument::damaged();
+        }
+        foreach ($parent->childNodes as $child) {
+            if (!$child instanceof \DOMElement) {
+                continue;
+            }
+            match ($child->localName) {
+                'p' => $this->paragraph($child),
+                'tbl' => $this->table($child),
+                'sdt', 'sdtContent', 'ins', 'moveTo', 'customXml', 'smartTag' => $this->blocks($child),
+                default => null,
+            };
+        }
+        --$this->depth;
+    }
+
+    private function table(\DOMElement $table): void
+    {
+        foreach ($table->childNodes as $row) {
+            if (!$row instanceof \DOMElement || 'tr' !== $row->localName) {
+                continue;
+            }
+            $properties = self::child($row, 'trPr');
+            if (null !== $properties && null !== self::child($properties, 'del')) {
+                $this->builder->note('Tracked changes were read as accepted.');
+                continue;
+            }
+            $this->builder->startRow();
+            foreach ($row->childNodes as $cell) {
+                if ($cell instanceof \DOMElement && 'tc' === $cell->localName) {
+                    $this->builder->startCell();
+                    $this->blocks($cell);
+                }
+            }
+            $this->builder->endRow();
+        }
+    }
+
+    private function paragraph(\DOMElement $paragraph): void
+    {
+        $properties = self::child($paragraph, 'pPr');
+        if (!$this->isParagraphJoined) {
+            if (null !== $properties && null !== self::child($properties, 'pageBreakBefore')) {
+                $this->builder->pageBreak();
+            }
+            $label = $this->label($properties);
+            if ('' !== $label) {
+                $this->builder->text($label.' ');
+            }
+        }
+        $this->runs($paragraph, $this->styleOf($properties));
+        $mark = null === $properties ? null : self::child($properties, 'rPr');
+        // Where the end of a paragraph was deleted, the next one goes on with it.
+        $this->isParagraphJoined = null !== $mark && null !== self::child($mark, 'del');
+        if ($this->isParagraphJoined) {
+            $this->builder->note('Tracked changes were read as accepted.');
+
+            return;
+        }
+        $this->builder->endLine();
+        $boxes = $this->boxes;
+        $this->boxes = [];
+        foreach ($boxes as $box) {
+            $this->builder->note('Text boxes stand where they are anchored: %d.');
+            $this->blocks($box);
+        }
+    }
+
+    private function styleOf(?\DOMElement $properties): ?string
+    {
+        return (null === $properties ? null : self::value($properties, 'pStyle')) ?? $this->defaultStyle;
+    }
+
+    private function label(?\DOMElement $properties): string
+    {
+        $list = $level = null;
+        $numbering = null === $properties ? null : self::child($properties, 'numPr');
+        if (null !== $numbering) {
+            $list = self::value($numbering, 'numId');
+            $level = self::value($numbering, 'ilvl');
+        }
+        // What the paragraph does not say, its style does, or the one that is based on.
+        $style = $this->styleOf($properties);
+        for ($steps = 0; null !== $style && isset($this->styles[$style]) && (null === $list || null === $level) && $steps < 20; ++$steps) {
+            $ofStyle = self::child($this->styles[$style], 'pPr');
+            $numbering = null === $ofStyle ? null : self::child($ofStyle, 'numPr');
+            if (null !== $numbering) {
+                $list ??= self::value($numbering, 'numId');
+                $level ??= self::value($numbering, 'ilvl') ?? (null === $list ? null : (string) ($this->numbering->levelOfStyle($list, $style) ?? 0));
+            }
+            $style = self::value($this->styles[$style], 'basedOn');
+        }
+
+        return null === $list || '0' === $list ? '' : $this->numbering->next($list, (int) ($level ?? 0));
+    }
+
+    private function runs(\DOMElement $parent, ?string $style): void
+    {
+        if (++$this->depth > self::MAX_DEPTH) {
+            throw UnreadableDocument::damaged();
+        }
+        foreach ($parent->childNodes as $child) {
+            if (!$child instanceof \DOMElement) {
+                continue;
+            }
+            match ($child->localName) {
+                'r' => $this->run($child),
+                'ins', 'moveTo' => $this->inserted($child, $style),
+                'del', 'moveFrom' => $this->builder->note('Tracked changes were read as accepted.'),
+                'hyperlink', 'smartTag', 'sdt', 'sdtContent', 'fldSimple', 'customXml', 'dir', 'bdo', 'oMathPara' => $this->runs($child, $style),
+                'oMath' => $this->builder->text(WordFormula::tex($child)),
+                'commentRangeStart' => $this->builder->note('Comments were left out.'),
+                default => null,
+            };
+        }
+        --$this->depth;
+    }
+
+    private function inserted(\DOMElement $element, ?string $style): void
+    {
+        $this->builder->note('Tracked changes were read as accepted.');
+        $this->runs($element, $style);
+    }
+
+    private function run(\DOMElement $run): void
+    {
+        $properties = self::child($run, 'rPr');
+        $standsOut = null !== $properties && self::standsOut($properties);
+        if (null !== $properties && self::isOn($properties, 'vanish')) {
+            $this->builder->note('Hidden text was left out.');
+
+            return;
+        }
+        foreach ($run->childNodes as $child) {
+            if (!$child instanceof \DOMElement) {
+                continue;
+            }
+            match ($child->localName) {
+                't' => $this->builder->text($child->textContent, $standsOut),
+                'tab', 'ptab' => $this->builder->text("\t"),
+                'br' => 'page' === $child->getAttributeNS(self::W, 'type') ? $this->builder->pageBreak() : $this->builder->lineBreak(),
+                'cr' => $this->builder->lineBreak(),
+                'noBreakHyphen' => $this->builder->text('-', $standsOut),
+                'sym' => $this->builder->text(WordSymbols::character($child->getAttributeNS(self::W, 'char')), $standsOut),
+                'drawing', 'pict', 'object' => $this->drawing($child),
+                'AlternateContent' => $this->alternative($child),
+                'footnoteReference', 'endnoteReference' => $this->builder->note('Footnotes were left out: %d.'),
+                'commentReference' => $this->builder->note('Comments were left out.'),
+                'oMath' => $this->builder->text(WordFormula::tex($child)),
+                default => null,
+            };
+        }
+    }
+
+    /** The first choice is what a word processor of today shows. */
+    private function alternative(\DOMElement $alternatives): void
+    {
+        foreach ($alternatives->childNodes as $choice) {
+            if ($choice instanceof \DOMElement && 'Choice' === $choice->localName) {
+                foreach ($choice->childNodes as $child) {
+                    if ($child instanceof \DOMElement) {
+                        $this->drawing($child);
+                    }
+                }
+
+                return;
+            }
+        }
+    }
+
+    private function drawing(\DOMElement $drawing): void
+    {
+        $hasBox = false;
+        foreach ($drawing->getElementsByTagNameNS(self::W, 'txbxContent') as $box) {
+            $this->boxes[] = $box;
+            $hasBox = true;
+        }
+        if ($hasBox) {
+            return;
+        }
+        $picture = $drawing->getElementsByTagNameNS(self::A, 'blip')->item(0);
+        $relation = null === $picture ? '' : $picture->getAttributeNS(self::R, 'embed');
+        if ('' === $relation) {
+            foreach ($drawing->getElementsByTagNameNS('urn:schemas-microsoft-com:vml', 'imagedata') as $image) {
+                $relation = $image->getAttributeNS(self::R, 'id');
+            }
+        }
+        if ('' === $relation) {
+            return;
+        }
+        $target = $this->targets[$relation] ?? null;
+        $bytes = null === $target || str_contains($target, '..') ? null : $this->archive->part(str_starts_with($target, 'word/') ? $target : "word/{$target}");
+        $alternative = '';
+        foreach ($drawing->getElementsByTagName('*') as $element) {
+            if ('docPr' === $element->localName) {
+                $alternative = $element->getAttribute('descr');
+                break;
+            }
+        }
+        $this->builder->picture(null === $bytes ? null : new Picture(basename($target), $bytes), $alternative);
+    }
+
+    private static function isOn(\DOMElement $properties, string $name): bool
+    {
+        $element = self::child($properties, $name);
+
+        return null !== $element && !\in_array($element->getAttributeNS(self::W, 'val'), ['0', 'false', 'off'], true);
+    }
+
+    private static function standsOut(\DOMElement $properties): bool
+    {
+        $underline = self::value($properties, 'u');
+        $highlight = self::value($properties, 'highlight');
+        $colour = strtolower(self::value($properties, 'color') ?? 'auto');
+        $fill = strtolower(self::child($properties, 'shd')?->getAttributeNS(self::W, 'fill') ?? 'auto');
+
+        return self::isOn($properties, 'b')
+            || (null !== $underline && 'none' !== $underline)
+            || (null !== $highlight && 'none' !== $highlight)
+            || !\in_array($colour, ['auto', '000000', ''], true)
+            || !\in_array($fill, ['auto', 'ffffff', ''], true);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Intake;
+
+use Notagram\Intake\Tidy\Tidy;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\Essay;
+use Notagram\Question\Gap;
+use Notagram\Question\Matching;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+use Notagram\Source\SourceText;
+use PHPUnit\Framework\TestCase;
+
+/** Ugly papers come out as a person would make them; the folder's README says how they are written down. */
+final class PapersTest extends TestCase
+{
+    private const AIM = 0.95;
+
+    public function testNearlyAllQuestionsComeOutRight(): void
+    {
+        $papers = self::papers();
+        self::assertGreaterThanOrEqual(40, \count($papers));
+        $all = $right = 0;
+        $wrong = [];
+        foreach ($papers as $name => [$source, $meant]) {
+            $got = self::read(Tidy::of($source)->text);
+            $all += \count($meant);
+            foreach ($meant as $question) {
+                if (\in_array($question, $got, true)) {
+                    ++$right;
+                } else {
+                    $wrong[] = "{$name}:\n{$question}";
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(self::AIM, $right / $all, implode("\n\n", $wrong));
+    }
+
+    public function testNothingIsReadThatIsNoQuestion(): void
+    {
+        foreach (self::papers() as $name => [$source, $meant]) {
+            self::assertLessThanOrEqual(\count($meant), \count(self::read(Tidy::of($source)->text)), $name);
+        }
+    }
+
+    public function testTidyingASecondTimeChangesNothing(): void
+    {
+        foreach (self::papers() as $name => [$source]) {
+            $tidied = Tidy::of($source)->text;
+            $again = Tidy::of($tidied);
+            self::assertSame($tidied, $again->text, $name);
+            self::assertSame([], $again->steps, $name);
+        }
+    }
+
+    /** @return array<string, array{string, list<string>}> source and what is meant, question by question */
+    private static function papers(): array
+    {
+        $papers = [];
+        foreach (new \GlobIterator(__DIR__.'/papers/*.txt', \FilesystemIterator::CURRENT_AS_PATHNAME) as $path) {
+            \assert(\is_string($path));
+            foreach (explode("\n##### ", "\n".file_get_contents($path)) as $paper) {
+                if ('' === trim($paper)) {
+                    continue;
+                }
+                [$name, $rest] = explode("\n", $paper, 2);
+                [$source, $meant] = explode("\n=====\n", $rest, 2);
+                $questions = [];
+                foreach (explode("\n? ", "\n".trim($meant)) as $question) {
+                    if ('' !== $question) {
+                        $questions[] = implode("\n", array_map(self::flat(...), explode("\n", trim($question))));
+                    }
+                }
+                $papers[basename($path, '.txt').': '.$name] = [$source, $questions];
+            }
+        }
+
+        return $papers;
+    }
+
+    /** @return list<string> as the papers are written down */
+    private static function read(string $text): array
+    {
+        $questions = [];
+        foreach (ReadSheet::of(SourceText::fromUtf8($text), Notations::find('starred') ?? throw new \LogicException())->blocks as $placed) {
+            if (BlockKind::Question === $placed->reading->kind && null !== $placed->reading->question) {
+                $questions[] = self::line($placed->reading->question);
+            }
+        }
+
+        return $questions;
+    }
+
+    private static function line(Question $question): string
+    {
+        $answers = $question->answers;
+        $lines = [self::flat((null === $question->points ? '' : "({$question->points}) ").$question->stem->text)];
+        foreach ($question->options() as $option) {
+            $lines[] = ($option->isKey ? '+ ' : '- ').self::flat($option->text->text);
+        }
+        $forms = array_map(static fn (AcceptedAnswer $accepted) => $accepted->text, $question->accepted());
+        $pairs = $answers instanceof Matching ? $answers->pairs : [];
+        $lines[] = match (true) {
+            $answers instanceof TrueFalse => null === $answers->answer ? 'tf' : ($answers->answer ? 't' : 'f'),
+            $answers instanceof ShortAnswer, $answers instanceof Gap => [] === $forms ? 'typed' : '= '.implode(' / ', $forms),
+            $answers instanceof Essay => 'e',
+            $answers instanceof Stimulus => 's',
+            default => '',
+        };
+        foreach ($pairs as $pair) {
+            $lines[] = "> {$pair->prompt->text} -> {$pair->match}";
+        }
+
+        return implode("\n", array_filter($lines, static fn (string $line) => '' !== $line));
+    }
+
+    private static function flat(string $text): string
+    {
+        return trim((string) preg_replace(['/_{3,}/', '/\s+/u'], ['___', ' '], $text));
+    }
+}
