@@ -51,7 +51,7 @@ final class BadRequestsTest extends ApiTestCase
     {
         $answer = $this->upload('Old.docx', "PK\x03\x04 word/document.xml");
         $this->assertStatus(422);
-        self::assertStringContainsString('save it as plain text', self::textAt($answer, 'message'));
+        self::assertStringContainsString('save it anew', self::textAt($answer, 'message'));
     }
 
     public function testATextThatIsTooLargeIsRefused(): void

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Intake\Manuscript;
 use Notagram\Source\SourceText;
 
-/** A source with the name it was asked for by. */
+/** A source with the name it was asked for by, and the document it was read from, if it was one. */
 final readonly class NamedSource
 {
-    public function __construct(public string $name, public SourceText $source)
+    public function __construct(public string $name, public SourceText $source, public ?Manuscript $manuscript = null)
     {
     }
 }

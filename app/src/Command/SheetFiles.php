@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Intake\Documents;
+use Notagram\Intake\UnreadableDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
 use Notagram\Source\ReadLimits;
@@ -13,7 +15,7 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'md'];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'md', ...Documents::ENDINGS];
 
     /**
      * @param list<string> $names
@@ -28,14 +30,14 @@ final class SheetFiles
         $sources = [];
         foreach ($names as $name) {
             foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
-                $sources[] = new NamedSource($file, self::one($file, $chosen));
+                $sources[] = self::one($file, $chosen);
             }
         }
 
         return $sources;
     }
 
-    private static function one(string $name, ?Encoding $encoding): SourceText
+    private static function one(string $name, ?Encoding $encoding): NamedSource
     {
         if ('-' !== $name && !is_file($name)) {
             throw new UnreadableFile("There is no file “{$name}”.");
@@ -52,7 +54,13 @@ final class SheetFiles
             throw new UnreadableFile("“{$name}”: {$refusal}");
         }
 
-        return SourceText::fromBytes($bytes, $encoding);
+        try {
+            $manuscript = Documents::read($bytes, $name);
+        } catch (UnreadableDocument $exception) {
+            throw new UnreadableFile("“{$name}”: {$exception->getMessage()}", previous: $exception);
+        }
+
+        return new NamedSource($name, null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text), $manuscript);
     }
 
     /** @return list<string> */

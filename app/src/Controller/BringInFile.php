@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\View\CreatedView;
 use App\View\ProblemView;
+use Notagram\Intake\Documents;
+use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Source\FileKind;
 use Notagram\Source\ReadLimits;
@@ -25,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/files', methods: ['POST'])]
 final readonly class BringInFile
 {
-    public function __construct(private SheetRepository $sheets, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private SheetViews $views, private ClockInterface $clock)
     {
     }
 
@@ -44,11 +47,22 @@ final readonly class BringInFile
         if (null !== $refusal) {
             throw new UnprocessableEntityHttpException($refusal);
         }
-        $source = SourceText::fromBytes($bytes);
+        $name = $file->getClientOriginalName();
+        $title = pathinfo($name, \PATHINFO_FILENAME);
         $now = $this->clock->now();
-        $sheet = new Sheet(pathinfo($file->getClientOriginalName(), \PATHINFO_FILENAME), Notations::detect($source->text), $source, $bytes, $file->getClientOriginalName(), $now);
+        try {
+            $manuscript = Documents::read($bytes, $name);
+        } catch (UnreadableDocument $exception) {
+            throw new UnprocessableEntityHttpException($exception->getMessage(), $exception);
+        }
+        if (null === $manuscript) {
+            $source = SourceText::fromBytes($bytes);
+            $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $name, $now);
+        } else {
+            $sheet = Sheet::ofDocument($title, Notations::detect($manuscript->text), $manuscript, $bytes, $name, $now);
+        }
         $this->sheets->add($sheet, $now);
 
-        return new JsonResponse(new CreatedView($sheet->id, $sheet->title()), 201);
+        return new JsonResponse($this->views->created($sheet), 201);
     }
 }

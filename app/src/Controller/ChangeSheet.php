@@ -52,6 +52,9 @@ final readonly class ChangeSheet
             $encoding = Encoding::tryFrom($change->encoding) ?? throw new UnprocessableEntityHttpException("“{$change->encoding}” is not an encoding that can be read.");
             $now = $this->clock->now();
             $this->sheets->keepRevision($sheet, RevisionReason::NewDecoding, $now);
+            if ($sheet->isDocument()) {
+                throw new UnprocessableEntityHttpException('This sheet came as a document, which says itself how its letters are written.');
+            }
             $sheet->decodeAs($encoding, $now);
         }
         $this->sheets->save();

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\Request\NewSheetRequest;
 use App\View\CreatedView;
 use App\View\ProblemView;
+use Notagram\Intake\HtmlPage;
+use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use Notagram\Source\SourceText;
@@ -23,24 +26,35 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets', methods: ['POST'])]
 final readonly class CreateSheet
 {
-    public function __construct(private SheetRepository $sheets, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private SheetViews $views, private ClockInterface $clock)
     {
     }
 
     #[OA\Post(path: '/api/sheets', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewSheetRequest::class)), responses: [new OA\Response(response: 201, description: 'The new sheet', content: new OA\JsonContent(ref: CreatedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(#[MapRequestPayload] NewSheetRequest $new): JsonResponse
     {
-        if (\strlen($new->text) > ReadLimits::MAX_FILE_BYTES) {
+        if (max(\strlen($new->text), \strlen($new->html ?? '')) > ReadLimits::MAX_FILE_BYTES) {
             throw new HttpException(413, \sprintf('This text is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
-        $notation = null === $new->notation ? Notations::detect($new->text) : Notations::find($new->notation);
+        $manuscript = null;
+        if (null !== $new->html && '' !== trim($new->html)) {
+            try {
+                $manuscript = HtmlPage::read($new->html);
+            } catch (UnreadableDocument $exception) {
+                throw new UnprocessableEntityHttpException($exception->getMessage(), $exception);
+            }
+        }
+        $text = $manuscript->text ?? $new->text;
+        $notation = null === $new->notation ? Notations::detect($text) : Notations::find($new->notation);
         if (null === $notation) {
             throw new UnprocessableEntityHttpException("“{$new->notation}” is not a notation that is known here.");
         }
         $now = $this->clock->now();
-        $sheet = new Sheet($new->title, $notation, SourceText::fromUtf8($new->text), $new->text, null, $now);
+        $sheet = null === $manuscript
+            ? new Sheet($new->title, $notation, SourceText::fromUtf8($text), $text, null, $now)
+            : Sheet::ofDocument($new->title, $notation, $manuscript, $text, null, $now);
         $this->sheets->add($sheet, $now);
 
-        return new JsonResponse(new CreatedView($sheet->id, $sheet->title()), 201);
+        return new JsonResponse($this->views->created($sheet), 201);
     }
 }

@@ -24,6 +24,9 @@ final readonly class ShowDecoding
     #[OA\Get(path: '/api/sheets/{id}/decoding', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'encoding', in: 'query', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The lines that differ', content: new OA\JsonContent(ref: DecodingView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, #[MapQueryParameter] string $encoding): JsonResponse
     {
+        if ($sheet->isDocument()) {
+            throw new UnprocessableEntityHttpException('This sheet came as a document, which says itself how its letters are written.');
+        }
         $chosen = Encoding::tryFrom($encoding) ?? throw new UnprocessableEntityHttpException("“{$encoding}” is not an encoding that can be read.");
         $bytes = $sheet->originalBytes();
         $now = SourceText::fromBytes($bytes, $sheet->source()->encoding);

@@ -7,10 +7,14 @@ namespace App\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\SheetWishes;
+use Notagram\Intake\Documents;
+use Notagram\Intake\Emphasis;
+use Notagram\Intake\Manuscript;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
+use Notagram\Source\FileKind;
 use Notagram\Source\LineEnding;
 use Notagram\Source\SourceText;
 use Symfony\Component\Uid\Uuid;
@@ -67,6 +71,14 @@ class Sheet
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $switchedOff = [];
 
+    /** @var list<string> what was left out of the document that it came as, or needs a look */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $notes = [];
+
+    /** @var list<string> stretches that stood out in that document */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $emphasised = [];
+
     #[ORM\Column]
     private \DateTimeImmutable $changedAt;
 
@@ -84,6 +96,41 @@ class Sheet
         $this->text = $source->text;
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
+    }
+
+    /** A sheet that came as a document: its text is what the document's reader sees. */
+    public static function ofDocument(string $title, Notation $notation, Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): self
+    {
+        $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
+        $sheet->notes = $manuscript->notes;
+        $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => $emphasis->text, $manuscript->emphasised);
+
+        return $sheet;
+    }
+
+    /** @return list<string> */
+    public function notes(): array
+    {
+        return $this->notes;
+    }
+
+    /** @return list<Emphasis> what stood out in the document that it came as */
+    public function emphasised(): array
+    {
+        return array_map(static fn (string $text) => new Emphasis(0, $text), $this->emphasised);
+    }
+
+    public function isDocument(): bool
+    {
+        return \in_array(FileKind::of($this->originalBytes()), [FileKind::WordDocument, FileKind::OpenDocumentText], true);
+    }
+
+    /** The text as it came, before anybody changed it. */
+    public function originalText(): string
+    {
+        $bytes = $this->originalBytes();
+
+        return Documents::read($bytes, $this->fileName ?? '')->text ?? SourceText::fromBytes($bytes, $this->encoding)->text;
     }
 
     public static function hashOf(string $text): string

@@ -6,6 +6,7 @@ namespace App\Reading;
 
 use App\Request\EditRequest;
 use App\View\EditView;
+use Notagram\Finding\TextEdit;
 use Notagram\Source\EditorOffsets;
 use Notagram\Source\LineEnding;
 
@@ -38,6 +39,25 @@ final class EditedText
         }
 
         return $result.substr($text, $done);
+    }
+
+    /**
+     * Edits of the text as it is kept, for the browser.
+     *
+     * @param list<TextEdit> $edits in order
+     *
+     * @return list<EditView>
+     */
+    public static function made(string $text, array $edits): array
+    {
+        $offsets = new EditorOffsets($text);
+        $ofBrowser = [];
+        foreach ($edits as $edit) {
+            $from = $offsets->toEditor($edit->span->start);
+            $ofBrowser[] = new EditView($from, $offsets->toEditor($edit->span->end), self::asInTheBrowser($edit->text));
+        }
+
+        return $ofBrowser;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Entity\Sheet;
 use App\Repository\SheetRepository;
 use App\View\FindingView;
 use App\View\NumberedFindingView;
+use App\View\OfferedMarkView;
 use App\View\OutlookView;
 use App\View\SheetMarksView;
 use Brick\Math\BigRational;
@@ -17,6 +18,7 @@ use Notagram\Check\PlacedFinding;
 use Notagram\Check\Repeat\StemPrint;
 use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
+use Notagram\Intake\OfferedMarks;
 use Notagram\Marking\SheetMarks;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\EditorOffsets;
@@ -41,7 +43,15 @@ final readonly class Outlook
             }
         }
 
-        return new OutlookView($sheet->textHash(), array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)));
+        return new OutlookView($sheet->textHash(), array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet));
+    }
+
+    /** @return list<OfferedMarkView> */
+    private static function offered(ReadSheet $read, Sheet $sheet): array
+    {
+        $offered = OfferedMarks::in($read, $sheet->emphasised());
+
+        return array_map(static fn (int $question, array $keys) => new OfferedMarkView($question, $keys), array_keys($offered), array_values($offered));
     }
 
     private function view(PlacedFinding $placed, ReadSheet $read): NumberedFindingView

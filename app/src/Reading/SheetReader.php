@@ -64,7 +64,7 @@ final readonly class SheetReader
     {
         $written = $target->writer()->write($reading);
 
-        return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses));
+        return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses), $written->isNumbered);
     }
 
     private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?Notation $target): BodyView

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\View\CreatedView;
 use App\View\EncodingView;
 use App\View\SheetView;
+use Notagram\Intake\Tidy\Tidy;
 
 /** Makes of a sheet what the desk opens. */
 final readonly class SheetViews
 {
     public function __construct(private SheetReader $reader)
     {
+    }
+
+    public function created(Sheet $sheet): CreatedView
+    {
+        return new CreatedView($sheet->id, $sheet->title(), 'starred' === $sheet->notation()->id() && [] !== Tidy::of($sheet->text())->steps);
     }
 
     public function of(Sheet $sheet): SheetView
@@ -31,6 +38,7 @@ final readonly class SheetViews
             $sheet->expectedQuestions(),
             $sheet->switchedOff(),
             $source->certainty,
+            $sheet->notes(),
             $sheet->changedAt()->format(\DATE_ATOM),
             $this->reader->read($sheet),
         );

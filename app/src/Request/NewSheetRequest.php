@@ -21,6 +21,9 @@ final readonly class NewSheetRequest
         public string $text,
         #[OA\Property]
         public ?string $notation = null,
+        /** The same as HTML, where the clipboard had it: it keeps lists and emphasis. */
+        #[OA\Property]
+        public ?string $html = null,
     ) {
     }
 }

@@ -7,7 +7,7 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** The sheet that was made. */
-#[OA\Schema(required: ['id', 'title'])]
+#[OA\Schema(required: ['id', 'title', 'untidy'])]
 final readonly class CreatedView
 {
     public function __construct(
@@ -15,6 +15,9 @@ final readonly class CreatedView
         public string $id,
         #[OA\Property]
         public string $title,
+        /** Whether tidying would change it: it opens there. */
+        #[OA\Property]
+        public bool $untidy,
     ) {
     }
 }

@@ -7,11 +7,12 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
-#[OA\Schema(required: ['hash', 'findings', 'marks'])]
+#[OA\Schema(required: ['hash', 'findings', 'marks', 'offered'])]
 final readonly class OutlookView
 {
     /**
      * @param list<NumberedFindingView> $findings
+     * @param list<OfferedMarkView> $offered
      */
     public function __construct(
         #[OA\Property]
@@ -20,6 +21,8 @@ final readonly class OutlookView
         public array $findings,
         #[OA\Property]
         public SheetMarksView $marks,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OfferedMarkView::class))]
+        public array $offered,
     ) {
     }
 }

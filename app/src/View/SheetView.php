@@ -9,10 +9,13 @@ use Notagram\Source\LineEnding;
 use OpenApi\Attributes as OA;
 
 /** A sheet, whole. */
-#[OA\Schema(required: ['id', 'title', 'notation', 'fileName', 'encoding', 'hasBom', 'lineEnding', 'text', 'expected', 'switchedOff', 'certainty', 'changedAt', 'reading'])]
+#[OA\Schema(required: ['id', 'title', 'notation', 'fileName', 'encoding', 'hasBom', 'lineEnding', 'text', 'expected', 'switchedOff', 'certainty', 'notes', 'changedAt', 'reading'])]
 final readonly class SheetView
 {
-    /** @param list<string> $switchedOff */
+    /**
+     * @param list<string> $switchedOff
+     * @param list<string> $notes what was left out of the document that it came as
+     */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -36,6 +39,8 @@ final readonly class SheetView
         public array $switchedOff,
         #[OA\Property(type: 'string', enum: Certainty::class)]
         public Certainty $certainty,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $notes,
         #[OA\Property(format: 'date-time')]
         public string $changedAt,
         #[OA\Property]

@@ -16,6 +16,8 @@ interface Notation
 
     public function writer(): Writer;
 
+    public function marker(): Marker;
+
     /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */
     public function comment(string $note): ?string;
 

@@ -8,7 +8,11 @@ namespace Notagram\Source;
 enum FileKind
 {
     case Text;
-    case WordProcessor;
+    /** Office Open XML. */
+    case WordDocument;
+    case OpenDocumentText;
+    case OldWordProcessor;
+    case Encrypted;
     case Spreadsheet;
     case Pdf;
     case Archive;
@@ -19,8 +23,8 @@ enum FileKind
     {
         if (str_starts_with($bytes, "PK\x03\x04")) {
             return match (true) {
-                str_contains($bytes, 'word/document.xml'),
-                str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::WordProcessor,
+                str_contains($bytes, 'word/document.xml') => self::WordDocument,
+                str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::OpenDocumentText,
                 str_contains($bytes, 'xl/workbook.xml'),
                 str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::Spreadsheet,
                 default => self::Archive,
@@ -28,7 +32,9 @@ enum FileKind
         }
 
         return match (true) {
-            str_starts_with($bytes, "\xD0\xCF\x11\xE0"), str_starts_with($bytes, '{\rtf') => self::WordProcessor,
+            // Word processors put a document that a password protects into the container of the old formats.
+            str_starts_with($bytes, "\xD0\xCF\x11\xE0") && str_contains($bytes, "E\0n\0c\0r\0y\0p\0t\0e\0d\0P\0a\0c\0k\0a\0g\0e\0") => self::Encrypted,
+            str_starts_with($bytes, "\xD0\xCF\x11\xE0"), str_starts_with($bytes, '{\rtf') => self::OldWordProcessor,
             str_starts_with($bytes, '%PDF-') => self::Pdf,
             str_starts_with($bytes, "\x89PNG"), str_starts_with($bytes, "\xFF\xD8\xFF"), str_starts_with($bytes, 'GIF8') => self::Picture,
             self::looksBinary($bytes) => self::Binary,
@@ -36,12 +42,13 @@ enum FileKind
         };
     }
 
-    /** Why it is not read, and what to do instead; null for a text. */
+    /** Why it is not read, and what to do instead; null for what is. */
     public function refusal(): ?string
     {
         return match ($this) {
-            self::Text => null,
-            self::WordProcessor => 'This is a word-processor file, which cannot be read yet. Open it there and save it as plain text (UTF-8), or copy its text and paste it here.',
+            self::Text, self::WordDocument, self::OpenDocumentText => null,
+            self::OldWordProcessor => 'This is a file of an old word-processor format (.doc or .rtf), which is not read. Open it there and save it as .docx or .odt, or copy its text and paste it here.',
+            self::Encrypted => 'This file is protected by a password. Open it in its program, save it without one, and bring it in again.',
             self::Spreadsheet => 'This is a spreadsheet, which cannot be read yet. Copy its cells and paste them here as text.',
             self::Pdf => 'This is a PDF, which cannot be read yet. Copy its text and paste it here.',
             self::Archive => 'This is an archive. Unpack it and bring in the text files that are in it.',

@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["a651e172763bf0cfd13ea1fed1351c13"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/marking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["91c91042b77393a5796a58333d4f1e45"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/mending": {
         parameters: {
             query?: never;
@@ -164,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/original": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["10279c8b8794f242126d631ce8bc36a4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/outlook": {
         parameters: {
             query?: never;
@@ -212,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/tidying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["1a54210174ff7428713c6c7a8bd3abcf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -222,6 +286,20 @@ export interface components {
             to: number;
             text: string;
         };
+        /** @description A key list for the text that $base names. */
+        KeyRequest: {
+            base: string;
+            key: string;
+        };
+        /** @description The right answer of one question of the text that $base names: by its options, as true or false, or as typed forms. */
+        MarkRequest: {
+            base: string;
+            question: number;
+            keys?: number[] | null;
+            truth?: boolean | null;
+            unmark?: boolean;
+            forms?: string[] | null;
+        };
         /** @description Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
         MendRequest: {
             base: string;
@@ -229,9 +307,11 @@ export interface components {
         };
         /** @description A sheet from a pasted text, or an empty one. */
         NewSheetRequest: {
+            /** @description The same as HTML, where the clipboard had it: it keeps lists and emphasis. */
             title: string;
             text: string;
             notation?: string | null;
+            html?: string | null;
         };
         /** @description What was typed since the text that $base names. */
         SaveRequest: {
@@ -251,6 +331,12 @@ export interface components {
             plainUtf8?: boolean | null;
             oneLineEnding?: boolean | null;
             switchedOff?: string[] | null;
+        };
+        /** @description How the text that $base names is to be tidied. */
+        TidyRequest: {
+            base: string;
+            refusedSteps: string[];
+            refusedLines: number[];
         };
         /** @description What counts as right when a pupil types. */
         AcceptedView: {
@@ -291,8 +377,10 @@ export interface components {
         };
         /** @description The sheet that was made. */
         CreatedView: {
+            /** @description Whether tidying would change it: it opens there. */
             id: string;
             title: string;
+            untidy: boolean;
         };
         /** @description What a file would read like in another encoding: the first lines that differ, and how much would mean nothing. */
         DecodingView: {
@@ -339,11 +427,30 @@ export interface components {
             /** @enum {string} */
             of: "text" | "encoding" | "line-endings";
         };
+        /** @description What one entry of a key list does. */
+        KeyMarkView: {
+            /** @description False where it is marked so already. */
+            question: number;
+            answer: string;
+            replaces: boolean;
+            isNew: boolean;
+        };
+        /** @description What a key list would mark, and what does not fit. */
+        KeyMarkingView: {
+            edits: components["schemas"]["EditView"][];
+            marks: components["schemas"]["KeyMarkView"][];
+            misfits: string[];
+            unmarked: number;
+        };
         /** @description What a target cannot hold, and what happens to it. */
         LossView: {
             /** @enum {string} */
             kind: "dropped" | "changed" | "reduced";
             message: string;
+        };
+        /** @description The edits that mark. */
+        MarkedView: {
+            edits: components["schemas"]["EditView"][];
         };
         /** @description So many findings of a code. */
         MendedCodeView: {
@@ -374,6 +481,11 @@ export interface components {
             notations: components["schemas"]["NotationView"][];
             encodings: components["schemas"]["EncodingView"][];
         };
+        /** @description Options of an unmarked question that stood out in the document it came from. */
+        OfferedMarkView: {
+            question: number;
+            keys: number[];
+        };
         /** @description An option as a pupil sees it. */
         OptionView: {
             html: string;
@@ -381,11 +493,16 @@ export interface components {
             weight: string;
             feedback: string | null;
         };
+        /** @description A sheet's text as it came. */
+        OriginalView: {
+            text: string;
+        };
         /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
         OutlookView: {
             hash: string;
             findings: components["schemas"]["NumberedFindingView"][];
             marks: components["schemas"]["SheetMarksView"];
+            offered: components["schemas"]["OfferedMarkView"][];
         };
         /** @description A prompt and its match. */
         PairView: {
@@ -455,6 +572,7 @@ export interface components {
             switchedOff: string[];
             /** @enum {string} */
             certainty: "certain" | "likely" | "guess";
+            notes: string[];
             /** Format: date-time */
             changedAt: string;
             reading: components["schemas"]["ReadingView"];
@@ -481,6 +599,28 @@ export interface components {
             keepEnd: number;
             put: components["schemas"]["BlockView"][];
         };
+        /** @description What tidying makes of a text, line by line. */
+        TidiedView: {
+            edits: components["schemas"]["EditView"][];
+            steps: components["schemas"]["TidyStepView"][];
+            rows: components["schemas"]["TidyRowView"][];
+            title: string | null;
+        };
+        /** @description A line of the source, and what it becomes. */
+        TidyRowView: {
+            line: number;
+            before: string;
+            after: string[];
+            steps: string[];
+            isRefused: boolean;
+        };
+        /** @description A step that did something, or would have. */
+        TidyStepView: {
+            name: string;
+            label: string;
+            changes: number;
+            refused: number;
+        };
         /** @description A stretch of a block that is shown in a colour of its own; editor offsets from the start of the block. */
         TokenView: {
             /** @enum {string} */
@@ -499,8 +639,10 @@ export interface components {
         };
         /** @description A block in the notation it is handed over in. */
         WrittenView: {
+            /** @description Whether it goes with a number before it, counted where the sheet is put together. */
             text: string;
             losses: components["schemas"]["LossView"][];
+            isNumbered: boolean;
         };
     };
     responses: never;
@@ -711,6 +853,76 @@ export interface operations {
             };
         };
     };
+    a651e172763bf0cfd13ea1fed1351c13: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeyRequest"];
+            };
+        };
+        responses: {
+            /** @description What it does */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyMarkingView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "91c91042b77393a5796a58333d4f1e45": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description What it does */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "13b3c2c697fe4466b45ae6d378377b62": {
         parameters: {
             query?: never;
@@ -884,6 +1096,37 @@ export interface operations {
             };
         };
     };
+    "10279c8b8794f242126d631ce8bc36a4": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OriginalView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "8e9c3c771eac7194c0c05e908d8333e6": {
         parameters: {
             query?: never;
@@ -961,6 +1204,41 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "1a54210174ff7428713c6c7a8bd3abcf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TidyRequest"];
+            };
+        };
+        responses: {
+            /** @description What it does */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TidiedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
             };
         };
     };

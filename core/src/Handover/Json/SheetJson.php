@@ -14,8 +14,12 @@ use Notagram\Source\LineMap;
 /** What was understood and found in a sheet, as the command line prints it. */
 final class SheetJson
 {
-    /** @return array<string, mixed> */
-    public static function of(CheckedSheet $checked, Level $least = Level::Hint): array
+    /**
+     * @param array<int, list<int>> $offered options that are only offered as right, by question and place
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(CheckedSheet $checked, Level $least = Level::Hint, array $offered = []): array
     {
         $sheet = $checked->sheet;
         $lines = new LineMap($sheet->source->text);
@@ -25,7 +29,7 @@ final class SheetJson
             $startLine = $lines->lineAt($placed->block->start);
             $endLine = $lines->lineAt($placed->block->start + max(0, \strlen(rtrim($text)) - 1));
             if (null !== $placed->reading->question) {
-                $questions[] = ['number' => $placed->number] + QuestionJson::of($placed->reading->question)
+                $questions[] = ['number' => $placed->number] + self::withOffered(QuestionJson::of($placed->reading->question), $offered[$placed->number] ?? [])
                     + ['category' => $placed->category, 'span' => ['startLine' => $startLine, 'endLine' => $endLine]];
             } elseif (BlockKind::Broken === $placed->reading->kind) {
                 $broken[] = ['number' => $placed->number, 'line' => $startLine, 'endLine' => $endLine, 'text' => rtrim($text)];
@@ -42,6 +46,23 @@ final class SheetJson
             'broken' => $broken,
             'findings' => array_map(static fn (PlacedFinding $placed) => self::finding($placed, $lines), array_values($findings)),
         ];
+    }
+
+    /**
+     * @param array<string, mixed> $question
+     * @param list<int>            $offered
+     *
+     * @return array<string, mixed>
+     */
+    private static function withOffered(array $question, array $offered): array
+    {
+        foreach ($offered as $option) {
+            if (\is_array($question['options'] ?? null) && \is_array($question['options'][$option] ?? null)) {
+                $question['options'][$option]['offered'] = true;
+            }
+        }
+
+        return $question;
     }
 
     /** @return array<string, mixed> */

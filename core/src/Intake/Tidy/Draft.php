@@ -60,7 +60,8 @@ final class Draft
         if ($before === $lines) {
             return true;
         }
-        $origin = $this->origins[$from] ?? ($this->origins[$from - 1] ?? 1);
+        // What is put in belongs to the line before it.
+        $origin = 0 === $count ? ($this->origins[$from - 1] ?? $this->origins[$from] ?? 1) : ($this->origins[$from] ?? 1);
         $change = new Change($origin, implode("\n", $before), implode("\n", $lines));
         if ($this->refusals->includes($this->step, $origin)) {
             $this->refused[$this->step][] = $change;
@@ -69,7 +70,7 @@ final class Draft
         }
         $origins = [];
         foreach (array_keys($lines) as $index) {
-            $origins[] = $this->origins[$from + min($index, max(0, $count - 1))] ?? $origin;
+            $origins[] = 0 === $count ? $origin : ($this->origins[$from + min($index, $count - 1)] ?? $origin);
         }
         array_splice($this->lines, $from, $count, $lines);
         array_splice($this->origins, $from, $count, $origins);
@@ -96,7 +97,20 @@ final class Draft
 
     public function text(): string
     {
-        return [] === $this->lines ? '' : rtrim(implode("\n", $this->lines), "\n")."\n";
+        $text = rtrim(implode("\n", $this->lines), "\n");
+
+        return '' === $text ? '' : $text."\n";
+    }
+
+    /** @return array<int, list<string>> what each line of the original became, from 1; none where it is gone */
+    public function becameOf(): array
+    {
+        $became = [];
+        foreach ($this->lines as $index => $line) {
+            $became[$this->origins[$index]][] = $line;
+        }
+
+        return $became;
     }
 
     /** @return list<Change> */

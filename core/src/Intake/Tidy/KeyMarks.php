@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\PaperWords;
-use Notagram\Notation\Starred\StarredKey;
 
 /** Marks the answer of one question in a draft, as a Starred list does. */
 final class KeyMarks
@@ -34,7 +34,7 @@ final class KeyMarks
     private static function star(Draft $draft, PaperQuestion $question, string $answer, array $lines): bool
     {
         $options = array_map(static fn (int $index) => OptionMarks::letter($lines[$index]) ?? ['', '', trim($lines[$index])], $question->options);
-        $keys = StarredKey::options($answer, array_column($options, 0), array_map(trim(...), array_column($options, 2)));
+        $keys = KeyAnswer::options($answer, array_column($options, 0), array_map(trim(...), array_column($options, 2)));
         foreach ($keys ?? [] as $key) {
             $index = $question->options[$key];
             if (!str_contains($options[$key][1], '*')) {

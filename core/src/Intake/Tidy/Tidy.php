@@ -44,6 +44,6 @@ final class Tidy
             }
         }
 
-        return new Tidied($draft->text(), $reports, $draft->title);
+        return new Tidied($draft->text(), $reports, $draft->title, $draft->becameOf());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
@@ -32,6 +33,11 @@ final readonly class Aiken implements Notation
     public function writer(): Writer
     {
         return new AikenWriter();
+    }
+
+    public function marker(): Marker
+    {
+        return new AikenMarker();
     }
 
     public function comment(string $note): ?string

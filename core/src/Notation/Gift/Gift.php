@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Gift;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
@@ -30,6 +31,11 @@ final readonly class Gift implements Notation
     public function writer(): Writer
     {
         return new GiftWriter();
+    }
+
+    public function marker(): Marker
+    {
+        return new GiftMarker();
     }
 
     public function comment(string $note): string

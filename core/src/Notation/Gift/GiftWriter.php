@@ -32,7 +32,7 @@ use Notagram\Question\Weight;
 final readonly class GiftWriter implements Writer
 {
     private const MARKS_IN_STEM = '{}';
-    private const MARKS_IN_ANSWERS = '=~#{}';
+    public const MARKS_IN_ANSWERS = '=~#{}';
     private const MARKS_IN_TITLE = ':{}';
 
     public function write(BlockReading $reading): WrittenBlock

@@ -63,7 +63,8 @@ final class KeyList
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
             $startsColumn = 1 === preg_match('~(?:\t|\s{2})\z~', $before) && 1 === preg_match('~[.):=–-]~u', $whole);
-            if (($isInOrder && (1 === preg_match('~(?:^|[\s,;])\(?\z~', $before))) || $startsLine || $startsColumn) {
+            $isAfterAnswer = [] !== $starts && $number > $starts[\count($starts) - 1][0] && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
+            if ((($isInOrder || $isAfterAnswer) && (1 === preg_match('~(?:^|[\s,;])\(?\z~', $before))) || $startsLine || $startsColumn) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];
             }
         }
@@ -78,6 +79,14 @@ final class KeyList
         }
 
         return $entries;
+    }
+
+    /** Letters, or a word for true or false. */
+    private static function isWholeAnswer(string $answer): bool
+    {
+        $answer = trim($answer, " \t,;.");
+
+        return 1 === preg_match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z/', $answer) || null !== PaperWords::all()->truth($answer);
     }
 
     /** @return list<KeyEntry> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Starred;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Reader;
@@ -31,6 +32,11 @@ final readonly class Starred implements Notation
     public function writer(): Writer
     {
         return new StarredWriter();
+    }
+
+    public function marker(): Marker
+    {
+        return new StarredMarker();
     }
 
     public function comment(string $note): ?string

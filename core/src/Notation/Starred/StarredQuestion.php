@@ -9,6 +9,7 @@ use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -117,8 +118,9 @@ final class StarredQuestion
         $texts = array_map(static fn (StarredOption $option) => str_replace('\*', '*', $option->text), $options);
         $this->letterOrder($letters);
         $keys = array_keys(array_filter($options, static fn (StarredOption $option) => [] !== $option->stars));
-        foreach ([$this->body->answer, $key] as $said) {
-            $named = null === $said || '' === $said ? null : StarredKey::options($said, $letters, $texts);
+        // What stands at the question itself goes before the list at the end.
+        foreach ([$this->body->answer, [] === $keys ? $key : null] as $said) {
+            $named = null === $said || '' === $said ? null : KeyAnswer::options($said, $letters, $texts);
             if (null !== $named) {
                 $keys = $named;
                 break;
@@ -154,7 +156,7 @@ final class StarredQuestion
     /** @return list<AcceptedAnswer> */
     private function accepted(string $answer): array
     {
-        return array_map(fn (string $form) => new AcceptedAnswer($form, Weight::full(), null, $this->body->answerSpan), StarredKey::forms($answer));
+        return array_map(fn (string $form) => new AcceptedAnswer($form, Weight::full(), null, $this->body->answerSpan), KeyAnswer::forms($answer));
     }
 
     private static function pair(StarredLine $line): Pair

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Starred;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\Loss;
 use Notagram\Notation\LossKind;
 use Notagram\Notation\Writer;
@@ -141,7 +142,7 @@ final readonly class StarredWriter implements Writer
             }
         }
 
-        return rtrim('Answer: '.StarredKey::spelled(array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $typed->accepted)));
+        return rtrim('Answer: '.KeyAnswer::spelled(array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $typed->accepted)));
     }
 
     /** @param list<Loss> $losses */
@@ -158,7 +159,7 @@ final readonly class StarredWriter implements Writer
             $losses[] = Loss::reduced('Its tolerance is left out.');
         }
 
-        return 'Answer: '.StarredKey::spelled($forms);
+        return 'Answer: '.KeyAnswer::spelled($forms);
     }
 
     /** @return list<Loss> */

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Starred;
+namespace Notagram\Notation\Key;
 
 /** What an answer as written in a key means for options, or for a typed answer. */
-final class StarredKey
+final class KeyAnswer
 {
     /**
      * @param list<string> $letters of the options, as written

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use Notagram\Check\Checker;
+use Notagram\Handover\Json\SheetJson;
+use Notagram\Intake\OfferedMarks;
+use Notagram\Intake\Tidy\Change;
+use Notagram\Intake\Tidy\Refusals;
+use Notagram\Intake\Tidy\StepReport;
+use Notagram\Intake\Tidy\Tidy;
+use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\SourceText;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('tidy', 'Prints an old test as a Starred list')]
+final class TidyCommand extends SheetCommand
+{
+    protected function configure(): void
+    {
+        $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')->takesFormat()
+            ->addOption('steps', null, InputOption::VALUE_REQUIRED, 'only these steps, parted by commas: '.implode(', ', self::stepNames()));
+    }
+
+    protected function carryOut(InputInterface $input, OutputInterface $output): int
+    {
+        $wantsJson = $this->wantsJson($input);
+        $named = $this->sources($input)[0];
+        $tidied = Tidy::of($named->source->text, new Refusals($this->refusedSteps($input)));
+        $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException('There is such a notation.'));
+        $checked = (new Checker())->check($sheet);
+        $notes = $named->manuscript->notes ?? [];
+        if ($wantsJson) {
+            self::json($output, [
+                'text' => $tidied->text,
+                'title' => $tidied->title,
+                'notes' => $notes,
+                'steps' => array_map(static fn (StepReport $step) => [
+                    'name' => $step->name,
+                    'changes' => array_map(static fn (Change $change) => ['line' => $change->line, 'before' => $change->before, 'after' => $change->after], $step->changes),
+                ], $tidied->steps),
+            ] + SheetJson::of($checked, offered: OfferedMarks::in($sheet, $named->manuscript->emphasised ?? [])));
+        } else {
+            $output->write($tidied->text, false, OutputInterface::OUTPUT_RAW);
+            foreach ($tidied->steps as $step) {
+                self::say($output, \sprintf('%s: %d.', $step->label, \count($step->changes)));
+            }
+            foreach ($notes as $note) {
+                self::say($output, $note);
+            }
+        }
+
+        return 0 === $checked->summary()->faults ? self::CLEAN : self::FAULTS;
+    }
+
+    /** @return list<string> */
+    private function refusedSteps(InputInterface $input): array
+    {
+        $wanted = self::text($input, 'steps');
+        if (null === $wanted) {
+            return [];
+        }
+        $wanted = array_map(trim(...), explode(',', $wanted));
+        foreach (array_diff($wanted, self::stepNames()) as $unknown) {
+            throw new UnreadableFile(\sprintf('“%s” is not a step. There are: %s.', $unknown, implode(', ', self::stepNames())));
+        }
+
+        return array_values(array_diff(self::stepNames(), $wanted));
+    }
+
+    /** @return list<string> */
+    private static function stepNames(): array
+    {
+        return array_map(static fn (TidyStep $step) => $step->name(), Tidy::steps());
+    }
+}

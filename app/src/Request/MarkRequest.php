@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Request;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** The right answer of one question of the text that $base names: by its options, as true or false, or as typed forms. */
+#[OA\Schema(required: ['base', 'question'])]
+final readonly class MarkRequest
+{
+    /**
+     * @param int           $question its number, from 1
+     * @param ?list<int>    $keys     the right options, by place; none takes the marks away
+     * @param ?list<string> $forms    all accepted answers
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $base,
+        #[OA\Property, Assert\Positive]
+        public int $question,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'), nullable: true)]
+        #[Assert\All([new Assert\Type('integer')])]
+        public ?array $keys = null,
+        #[OA\Property]
+        public ?bool $truth = null,
+        #[OA\Property]
+        public bool $unmark = false,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true)]
+        #[Assert\Count(max: 1_000), Assert\All([new Assert\Type('string'), new Assert\Length(max: 10_000)])]
+        public ?array $forms = null,
+    ) {
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Aiken;
+
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\Block;
+use Notagram\Notation\Marker;
+use Notagram\Question\Option;
+use Notagram\Source\LineEnding;
+use Notagram\Source\Span;
+
+/** Marks by the ANSWER line. */
+final readonly class AikenMarker implements Marker
+{
+    public function options(Block $block, string $text, array $keys): ?array
+    {
+        $options = (new AikenReader())->read($block, $text)->question?->options() ?? [];
+        if ([] === $options) {
+            return null;
+        }
+        $letters = array_map(static fn (Option $option) => strtoupper(substr(ltrim(substr($text, $option->span->start, 4), '( '), 0, 1)), $options);
+        sort($keys);
+        $said = implode(', ', array_map(static fn (int $key) => $letters[$key] ?? '', $keys));
+        $line = self::answerLine($text);
+        if (null === $line) {
+            $end = $options[\count($options) - 1]->span->end;
+
+            return '' === $said ? [] : [TextEdit::insert($end, LineEnding::forNewLinesIn($text).AikenAnswer::PLACE.$said)];
+        }
+        if ('' === $said) {
+            $start = $line->start;
+            while ($start > 0 && str_contains("\r\n \t", $text[$start - 1])) {
+                --$start;
+            }
+
+            return [TextEdit::remove(new Span($start, $line->end))];
+        }
+
+        return substr($text, $line->start, $line->length()) === AikenAnswer::PLACE.$said ? [] : [new TextEdit($line, AikenAnswer::PLACE.$said)];
+    }
+
+    private static function answerLine(string $text): ?Span
+    {
+        for ($offset = 0; $offset < \strlen($text); $offset = $line->next) {
+            $line = AikenLine::at($text, $offset);
+            // The first line is always the stem.
+            if ($offset > 0 && null !== $line->answer) {
+                return $line->span;
+            }
+        }
+
+        return null;
+    }
+
+    public function truth(Block $block, string $text, ?bool $answer): ?array
+    {
+        return null;
+    }
+
+    public function typed(Block $block, string $text, array $forms): ?array
+    {
+        return null;
+    }
+
+    public function printedNumber(Block $block, string $text): ?int
+    {
+        return 1 === preg_match('/^\s*+\(?(\d{1,4})[.)]/', $text, $match) ? (int) $match[1] : null;
+    }
+}

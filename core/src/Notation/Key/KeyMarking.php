@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Key;
+
+use Notagram\Finding\TextEdit;
+use Notagram\Notation\Marker;
+use Notagram\Notation\PaperWords;
+use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\Essay;
+use Notagram\Question\Gap;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+
+/** A key list held against a sheet: what it would mark, and what does not fit. Nothing is changed by working it out. */
+final readonly class KeyMarking
+{
+    /**
+     * @param list<KeyMark> $marks
+     * @param list<string>  $misfits full sentences, in the order of the list
+     * @param int           $unmarked questions that have no right answer, and get none here
+     */
+    private function __construct(public array $marks, public array $misfits, public int $unmarked)
+    {
+    }
+
+    public static function of(ReadSheet $sheet, string $key): self
+    {
+        $marker = $sheet->notation->marker();
+        $text = $sheet->source->text;
+        $questions = $numbers = [];
+        foreach ($sheet->blocks as $placed) {
+            if (null !== $placed->number && null !== $placed->reading->question && !$placed->reading->question->answers instanceof Stimulus) {
+                $questions[] = $placed;
+                $numbers[] = $marker->printedNumber($placed->block, $placed->block->textIn($text)) ?? $placed->number;
+            }
+        }
+        $marks = $misfits = $taken = [];
+        foreach (KeyList::read($key) as $place => $entry) {
+            $name = null === $entry->number ? 'Answer '.($place + 1) : (null === $entry->part ? "Number {$entry->number}" : "Number {$entry->number} of part {$entry->part}");
+            $at = self::questionOf($entry, $place, $numbers, $taken);
+            if (null === $at) {
+                $misfits[] = "{$name}: there is no such question.";
+                continue;
+            }
+            $taken[$at] = true;
+            $placed = $questions[$at];
+            $edits = self::editsFor($marker, $placed, $placed->block->textIn($text), $entry->answer);
+            if (null === $edits) {
+                $misfits[] = "{$name}: “{$entry->answer}” is no answer to question {$placed->number}.";
+                continue;
+            }
+            $marks[] = new KeyMark(
+                $entry,
+                $placed,
+                array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($placed->block->start), $edit->text), $edits),
+                [] !== $edits && null !== $placed->reading->question && self::isMarked($placed->reading->question),
+            );
+        }
+        $unmarked = 0;
+        foreach ($questions as $index => $placed) {
+            $unmarked += null === $placed->reading->question || isset($taken[$index]) || self::isMarked($placed->reading->question) ? 0 : 1;
+        }
+
+        return new self($marks, $misfits, $unmarked);
+    }
+
+    /** @return list<TextEdit> of all marks, in order */
+    public function edits(): array
+    {
+        $edits = array_merge(...array_map(static fn (KeyMark $mark) => $mark->edits, $this->marks));
+        usort($edits, static fn (TextEdit $one, TextEdit $other) => $one->span->start <=> $other->span->start);
+
+        return $edits;
+    }
+
+    /** Whether a right answer is marked, or none is wanted. */
+    public static function isMarked(Question $question): bool
+    {
+        $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
+
+        return match (true) {
+            $answers instanceof TrueFalse => null !== $answers->answer,
+            $answers instanceof ShortAnswer => [] !== $answers->accepted,
+            default => [] === $question->options() || [] !== array_filter($question->options(), static fn (Option $option) => $option->isKey),
+        };
+    }
+
+    /**
+     * Numbers that start again are taken in order: each entry goes to the first question of its number that has none yet.
+     *
+     * @param list<int>        $numbers
+     * @param array<int, true> $taken
+     */
+    private static function questionOf(KeyEntry $entry, int $place, array $numbers, array $taken): ?int
+    {
+        if (null === $entry->number) {
+            return isset($numbers[$place]) ? $place : null;
+        }
+        foreach ($numbers as $index => $number) {
+            if ($number === $entry->number && !isset($taken[$index])) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return ?list<TextEdit> */
+    private static function editsFor(Marker $marker, PlacedBlock $placed, string $text, string $answer): ?array
+    {
+        $question = $placed->reading->question;
+        if (null === $question || $question->answers instanceof Essay) {
+            return null;
+        }
+        $truth = PaperWords::all()->truth($answer);
+        if ($question->answers instanceof TrueFalse) {
+            return null === $truth ? null : $marker->truth($placed->block, $text, $truth);
+        }
+        $options = $question->options();
+        if ([] !== $options) {
+            $letters = array_map(static fn (int $index) => \chr(97 + $index), array_keys(\array_slice($options, 0, 26)));
+            $keys = KeyAnswer::options($answer, $letters, array_map(static fn (Option $option) => $option->text->plain(), $options));
+
+            return null === $keys ? null : $marker->options($placed->block, $text, $keys);
+        }
+
+        return $marker->typed($placed->block, $text, KeyAnswer::forms($answer));
+    }
+}
