@@ -20,7 +20,7 @@ const router = createRouter({
   routes: [
     { path: '/', name: 'shelf', component: ShelfPage },
     {
-      path: '/sheets/:id/:leaf(proof|findings|handover)?',
+      path: '/sheets/:id/:leaf(tidied|proof|findings|handover)?',
       name: 'desk',
       component: () => import('./pages/DeskPage.vue'),
       props: (route) => ({ id: route.params.id, leaf: route.params.leaf || 'proof' }),

@@ -60,6 +60,7 @@ const outlook: Outlook = {
     { question: null, finding: finding({ code: 'marking.key-position', message: 'Place A.' }) },
   ],
   marks: { total: '3', guess: '1', halfChance: '12.5', halfChanceExact: '1/8' },
+  offered: [],
 }
 
 describe('what all questions together show', () => {

@@ -9,7 +9,7 @@ import type { Desk } from '@/desk/useDesk'
 const handover = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
 
-const written = (text: string): Written => ({ text, losses: [] })
+const written = (text: string): Written => ({ text, losses: [], isNumbered: false })
 
 function reading(...bodies: { id: string; written: Written | null }[]): SheetReading {
   return spliced(NOTHING_READ, {

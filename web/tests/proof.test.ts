@@ -41,7 +41,8 @@ describe('a question as a pupil sees it', () => {
 
   it('fills the right answer, and says so', () => {
     const wrapper = proof({ options })
-    expect(wrapper.findAll('.bubble').map((bubble) => bubble.text())).toEqual(['A, right', 'B'])
+    expect(wrapper.findAll('.bubble').map((bubble) => bubble.text())).toEqual(['A', 'B'])
+    expect(wrapper.findAll('.bubble').map((bubble) => bubble.attributes('aria-pressed'))).toEqual(['true', 'false'])
     expect(wrapper.find('.bubble.is-key').exists()).toBe(true)
     expect(wrapper.text()).toContain('Well seen.')
   })

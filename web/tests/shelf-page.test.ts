@@ -138,7 +138,7 @@ describe('the shelf', () => {
     await open()
     await page.find('.bring-in li button').trigger('click')
     await flushPromises()
-    expect(api.create).toHaveBeenCalledWith('Example in GIFT', 'x {=a ~b}\n\ny {}\n', 'gift')
+    expect(api.create).toHaveBeenCalledWith('Example in GIFT', 'x {=a ~b}\n\ny {}\n', 'gift', null)
   })
 
   it('takes a sheet off at once, and puts it back on demand', async () => {

@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Entity\Sheet;
 use App\Repository\SheetRepository;
+use Notagram\Intake\Documents;
 use Notagram\Notation\Notations;
 use Notagram\Source\SourceText;
 use Psr\Clock\ClockInterface;
@@ -22,6 +23,9 @@ final class DemoCommand extends Command
     /** In the order of the shelf, from its foot. */
     private const FILES = [
         'Bees in many tongues.txt',
+        'Swarm week.docx',
+        'Spring test with key.odt',
+        'Foundation paper 2016.docx',
         'Winter losses (copy of a copy).txt',
         'Honey and hive products.txt',
         'Castes and their work.gift.txt',
@@ -54,8 +58,11 @@ final class DemoCommand extends Command
     {
         $source = SourceText::fromBytes($bytes);
         $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
-        $title = (string) preg_replace('/\.(gift\.)?txt$/', '', $fileName);
-        $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now);
+        $title = (string) preg_replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName);
+        $manuscript = Documents::read($bytes, $fileName);
+        $sheet = null === $manuscript
+            ? new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now)
+            : Sheet::ofDocument($title, Notations::detect($manuscript->text), $manuscript, $bytes, $fileName, $now);
         // As its author remembers it, one question is missing.
         if (str_starts_with($fileName, 'Winter')) {
             $sheet->expectQuestions(10);

@@ -13,6 +13,7 @@ export type Example = Schemas['ExampleView']
 export type Finding = Schemas['FindingView']
 export type Fix = Schemas['FixView']
 export type Level = Finding['level']
+export type KeyMarking = Schemas['KeyMarkingView']
 export type Loss = Schemas['LossView']
 export type Mended = Schemas['MendedView']
 export type Notation = Schemas['NotationView']
@@ -25,6 +26,8 @@ export type Sheet = Schemas['SheetView']
 export type SheetMarks = Schemas['SheetMarksView']
 export type SheetChange = Schemas['SheetChangeRequest']
 export type ShelfSheet = Schemas['ShelfSheetView']
+export type Tidied = Schemas['TidiedView']
+export type TidyRow = Schemas['TidyRowView']
 export type Token = Schemas['TokenView']
 export type Written = Schemas['WrittenView']
 
@@ -74,8 +77,8 @@ export const api = {
   shelf: () => asked(client.GET('/api/shelf')),
   offer: () => asked(client.GET('/api/offer')),
   sheet: (id: string) => asked(client.GET('/api/sheets/{id}', at(id))),
-  create: (title: string, text: string, notation: string | null) =>
-    asked(client.POST('/api/sheets', { body: { title, text, notation } })),
+  create: (title: string, text: string, notation: string | null, html: string | null = null) =>
+    asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
   bringIn: (file: File) =>
     asked(
       client.POST('/api/files', {
@@ -91,6 +94,13 @@ export const api = {
   save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),
   mending: (id: string, base: string, code: string | null) =>
     asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, code } })),
+  tidying: (id: string, base: string, refusedSteps: string[], refusedLines: number[]) =>
+    asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body: { base, refusedSteps, refusedLines } })),
+  marking: (id: string, body: Schemas['MarkRequest']) =>
+    asked(client.POST('/api/sheets/{id}/marking', { ...at(id), body })),
+  key: (id: string, base: string, key: string) =>
+    asked(client.POST('/api/sheets/{id}/key', { ...at(id), body: { base, key } })),
+  original: (id: string) => asked(client.GET('/api/sheets/{id}/original', at(id))),
   outlook: (id: string) => asked(client.GET('/api/sheets/{id}/outlook', at(id))),
   decoding: (id: string, encoding: string) =>
     asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),

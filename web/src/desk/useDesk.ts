@@ -37,6 +37,7 @@ export type Mending = Mended & { base: string }
 
 const KEEP_TEXT_AFTER = 400
 const LOOK_AROUND_AFTER = 500
+const MOST_TRIES = 10
 
 /** A sheet that is open on the desk: its editor, what the server reads in it, and what can be done with it. */
 export function useDesk(id: string) {
@@ -255,6 +256,73 @@ export function useDesk(id: string) {
     return true
   }
 
+  /** What the server was asked to work out and is not in the text yet. */
+  let edits: Promise<unknown> = Promise.resolve()
+
+  /**
+   * Asks the server for edits of the text as it stands, and makes them as one step that undo takes back.
+   *
+   * One after the other, each on the text that the one before left; whatever was typed meanwhile, it is asked again.
+   */
+  function edited(ask: (base: string) => Promise<{ edits: Edit[] }>): Promise<boolean> {
+    const done = edits.then(() => editedNow(ask))
+    edits = done.catch(() => false)
+    return done
+  }
+
+  async function editedNow(ask: (base: string) => Promise<{ edits: Edit[] }>): Promise<boolean> {
+    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+      await synced()
+      const base = sync.reading.hash
+      let answer: { edits: Edit[] }
+      try {
+        answer = await ask(base)
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error
+        if (error.status === 409) continue
+        say(error.message)
+        return false
+      }
+      if (sync.isSettled && sync.reading.hash === base) return make(answer.edits)
+    }
+    say(t('desk.stale'))
+    return false
+  }
+
+  /** Makes edits that were worked out before, if the text is still the one that `base` names. */
+  async function applied(base: string, found: readonly Edit[]): Promise<boolean> {
+    await settled()
+    if (sync.isSettled && sync.reading.hash === base) return make(found)
+    say(t('desk.stale'))
+    return false
+  }
+
+  function make(found: readonly Edit[]): boolean {
+    const focused = document.activeElement
+    apply(found, 'input.mark')
+    if (focused instanceof HTMLElement) focused.focus({ preventScroll: true })
+    return true
+  }
+
+  /** The hash of the text that the server has, once it has all that was typed. */
+  async function base(): Promise<string> {
+    await settled()
+    return sync.reading.hash
+  }
+
+  /** Puts another text in the place of the whole one, as one step that undo takes back. */
+  function replaceAll(text: string): void {
+    if (!view.value) return
+    apply([{ from: 0, to: view.value.state.doc.length, text }], 'input', true)
+  }
+
+  function goToLine(line: number): void {
+    const { value } = view
+    if (!value || line > value.state.doc.lines) return
+    const { from } = value.state.doc.line(line)
+    value.dispatch({ selection: { anchor: from }, effects: EditorView.scrollIntoView(from, { y: 'center' }) })
+  }
+
   /** Switches a kind of finding off or on for the whole sheet. */
   function setOff(code: string, isOff: boolean): Promise<boolean> {
     const codes = (sheet.value?.switchedOff ?? []).filter((one) => one !== code)
@@ -305,8 +373,13 @@ export function useDesk(id: string) {
     value.focus()
   }
 
-  /** Waits until the server has everything that was typed; at most a few seconds. */
+  /** Waits until the server has everything that was typed, marked and mended; at most a few seconds. */
   async function settled(): Promise<void> {
+    await edits
+    await synced()
+  }
+
+  async function synced(): Promise<void> {
     for (let tries = 0; !sync.isSettled && tries < 60; tries += 1) {
       sync.nudge()
       await new Promise((resolve) => setTimeout(resolve, 50))
@@ -400,6 +473,12 @@ export function useDesk(id: string) {
     mendAll,
     mending,
     applyMending,
+    edited,
+    applied,
+    asked,
+    base,
+    replaceAll,
+    goToLine,
     setOff,
     setOffHere,
     insertExample,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useDark, useTitle } from '@vueuse/core'
+import { useDark, useEventListener, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
@@ -14,6 +14,7 @@ import EncodingDialog from '@/desk/EncodingDialog.vue'
 import ExpectedCount from '@/desk/ExpectedCount.vue'
 import FindingsLeaf from '@/desk/leaves/findings/FindingsLeaf.vue'
 import HandoverLeaf from '@/desk/leaves/handover/HandoverLeaf.vue'
+import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
 import ProofLeaf from '@/desk/leaves/proof/ProofLeaf.vue'
 import SaveNote from '@/desk/SaveNote.vue'
 import SheetTitle from '@/desk/SheetTitle.vue'
@@ -26,7 +27,7 @@ import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
 import KeyHint from '@/parts/KeyHint.vue'
 import StatusBar from '@/parts/StatusBar.vue'
 
-const LEAVES = ['proof', 'findings', 'handover'] as const
+const LEAVES = ['tidied', 'proof', 'findings', 'handover'] as const
 type LeafName = (typeof LEAVES)[number]
 
 const { id, leaf } = defineProps<{ id: string; leaf: LeafName }>()
@@ -41,7 +42,9 @@ const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
 
 const editor = useTemplateRef('editor')
-const leafView = useTemplateRef<{ list: FacingSide | null; items: readonly FacingItem[] }>('leafView')
+const leafView = useTemplateRef<{ list: FacingSide | null; items: readonly FacingItem[]; openKey?: () => void }>(
+  'leafView',
+)
 const side = computed(() => leafView.value?.list ?? null)
 const items = computed(() => leafView.value?.items ?? [])
 const leafMoved = ref(0)
@@ -56,7 +59,7 @@ onMounted(async () => {
   if (editor.value) await desk.open(editor.value)
   showsExample.value = sheet.value !== null && reading.value.blocks.every((block) => block.kind === 'blank')
   await nextTick()
-  desk.focusSource()
+  if (leaf !== 'tidied') desk.focusSource()
 })
 
 // A new leaf starts level with the source.
@@ -71,8 +74,24 @@ const examples = computed(
 )
 const level = computed(() => (['fault', 'doubt', 'hint'] as const).filter((one) => count.value[one] > 0))
 
+/** Only a printed test is tidied; other notations have their fixes. */
+const leaves = computed(() => LEAVES.filter((name) => name !== 'tidied' || sheet.value?.notation === 'starred'))
+const marksAtOnce = ref(false)
+
 function show(name: LeafName): void {
   void router.replace({ name: 'desk', params: { id, leaf: name } })
+}
+
+/** What was tidied is to be marked. */
+function taken(): void {
+  marksAtOnce.value = true
+  show('proof')
+}
+
+async function openKey(): Promise<void> {
+  show('proof')
+  await nextTick()
+  leafView.value?.openKey?.()
 }
 
 function otherSide(): void {
@@ -96,6 +115,8 @@ const actions: Action[] = [
   { id: 'search', keys: 'Ctrl F', run: () => desk.search() },
   { id: 'undo', keys: 'Ctrl Z', run: () => desk.undo() },
   { id: 'redo', keys: 'Ctrl Y', run: () => desk.redo() },
+  { id: 'tidied', keys: '', run: () => sheet.value?.notation === 'starred' && show('tidied') },
+  { id: 'key', keys: '', run: () => void openKey() },
   { id: 'proof', keys: '', run: () => show('proof') },
   { id: 'findings', keys: '', run: () => show('findings') },
   { id: 'handover', keys: '', run: () => show('handover') },
@@ -103,6 +124,18 @@ const actions: Action[] = [
   { id: 'dark', keys: '', run: () => (isDark.value = !isDark.value) },
   { id: 'leaveEditor', keys: 'Esc Tab' },
 ]
+
+// In the source, and wherever something is typed, undo is their own.
+useEventListener(window, 'keydown', (event) => {
+  const { target } = event
+  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+  if (target instanceof HTMLElement && target.closest('input, textarea, .cm-editor')) return
+  const key = event.key.toLowerCase()
+  if (key === 'y' || (key === 'z' && event.shiftKey)) desk.redo()
+  else if (key === 'z') desk.undo()
+  else return
+  event.preventDefault()
+})
 
 useFunctionKeys({
   F1: () => (isHelpOpen.value = true),
@@ -182,7 +215,7 @@ useFunctionKeys({
       </div>
       <nav class="head leaves" :aria-label="t('desk.leaves')">
         <RouterLink
-          v-for="name in LEAVES"
+          v-for="name in leaves"
           :key="name"
           replace
           :to="{ name: 'desk', params: { id, leaf: name } }"
@@ -214,7 +247,22 @@ useFunctionKeys({
       <SpineStrip :desk="desk" :leaf="side" :items="items" :moved="moved" :source-extent="facing.sourceExtent" />
       <div class="leaf">
         <template v-if="!sheet" />
-        <ProofLeaf v-else-if="leaf === 'proof'" ref="leafView" :desk="desk" @moved="leafMoved += 1" />
+        <TidiedLeaf
+          v-else-if="leaf === 'tidied'"
+          ref="leafView"
+          :desk="desk"
+          :sheet-id="id"
+          @moved="leafMoved += 1"
+          @taken="taken"
+        />
+        <ProofLeaf
+          v-else-if="leaf === 'proof'"
+          ref="leafView"
+          :desk="desk"
+          :sheet-id="id"
+          :marks="marksAtOnce"
+          @moved="leafMoved += 1"
+        />
         <FindingsLeaf
           v-else-if="leaf === 'findings'"
           ref="leafView"

@@ -48,7 +48,7 @@ async function load(): Promise<void> {
 void load()
 
 function open(sheet: Created): void {
-  void router.push({ name: 'desk', params: { id: sheet.id, leaf: 'proof' } })
+  void router.push({ name: 'desk', params: { id: sheet.id, leaf: sheet.untidy ? 'tidied' : 'proof' } })
 }
 
 /** One file opens at once; of several, each that can be read lies on the shelf then. */
@@ -68,10 +68,10 @@ async function bringIn(files: File[]): Promise<void> {
   else await load()
 }
 
-async function make(title: string, text: string, notation: string | null): Promise<void> {
+async function make(title: string, text: string, notation: string | null, html: string | null = null): Promise<void> {
   refusals.value = []
   try {
-    open(await api.create(title, text, notation))
+    open(await api.create(title, text, notation, html))
   } catch (error) {
     if (!(error instanceof Problem)) throw error
     refusals.value.push({ name: title, message: error.message })
@@ -123,6 +123,7 @@ useEventListener(window, 'paste', (event) => {
       t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) }),
       text,
       null,
+      event.clipboardData?.getData('text/html') || null,
     )
 })
 
@@ -202,7 +203,7 @@ useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
         {{ t('shelf.allSound', { n: sound.toLocaleString('en') }) }}
       </template>
     </StatusBar>
-    <PasteDialog v-model="isPasting" @paste="(title, text) => make(title, text, null)" />
+    <PasteDialog v-model="isPasting" @paste="(title, text, html) => make(title, text, null, html)" />
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
   </div>
 </template>

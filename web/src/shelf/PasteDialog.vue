@@ -3,20 +3,28 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 const isOpen = defineModel<boolean>({ required: true })
-const emit = defineEmits<{ paste: [title: string, text: string] }>()
+const emit = defineEmits<{ paste: [title: string, text: string, html: string | null] }>()
 const { t } = useI18n()
 const text = ref('')
 const title = ref('')
+/** What the clipboard said beside the plain text, for as long as that is not changed. */
+const rich = shallowRef<{ text: string; html: string } | null>(null)
+
+function pasted(event: ClipboardEvent): void {
+  const html = event.clipboardData?.getData('text/html') ?? ''
+  const plain = event.clipboardData?.getData('text/plain') ?? ''
+  rich.value = html && text.value.trim() === '' ? { text: plain.replace(/\r\n?/g, '\n').trim(), html } : null
+}
 
 function put(): void {
   const name =
     title.value.trim() ||
     t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) })
-  emit('paste', name, text.value)
+  emit('paste', name, text.value, rich.value?.text === text.value.trim() ? rich.value.html : null)
   isOpen.value = false
   text.value = ''
   title.value = ''
@@ -33,7 +41,7 @@ function put(): void {
   >
     <p class="lead">{{ t('shelf.pasteLead') }}</p>
     <label for="paste-text">{{ t('shelf.pasteText') }}</label>
-    <Textarea id="paste-text" v-model="text" rows="12" autofocus fluid spellcheck="false" />
+    <Textarea id="paste-text" v-model="text" rows="12" autofocus fluid spellcheck="false" @paste="pasted" />
     <label for="paste-name">{{ t('shelf.pasteName') }}</label>
     <InputText id="paste-name" v-model="title" fluid maxlength="200" @keydown.enter="text.trim() && put()" />
     <template #footer>

@@ -22,6 +22,8 @@ export interface Seen {
   /** By the key of the block. */
   readonly ofBlocks: ReadonlyMap<string, readonly Finding[]>
   readonly marks: SheetMarks | null
+  /** Options that stood out in the document, by the number of their question. */
+  readonly offered: Outlook['offered']
 }
 
 /** What the server last said of the sheet. Immutable; a splice gives a new one. */
@@ -34,7 +36,7 @@ export interface SheetReading {
   readonly seen: Seen
 }
 
-const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null }
+const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null, offered: [] }
 
 const UNREAD: Omit<Body, 'id'> = {
   kind: 'blank',
@@ -86,7 +88,7 @@ export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReadi
     if (key === undefined) ofSheet.push(finding)
     else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
   }
-  const seen = { ofSheet, ofBlocks, marks: outlook.marks }
+  const seen = { ofSheet, ofBlocks, marks: outlook.marks, offered: outlook.offered }
   return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
 }
 

@@ -37,7 +37,7 @@ final readonly class PageMarks implements TidyStep
         $times = array_count_values(array_map(self::folded(...), $lines));
         for ($index = \count($lines) - 1; $index >= 0; --$index) {
             $folded = self::folded($lines[$index]);
-            $isHead = $times[$folded] > 1 && \strlen($folded) >= self::SHORTEST_HEAD && self::isPlain($lines[$index]) && ($this->isBeside($index, $isMark, $lines) || 0 === $index);
+            $isHead = $times[$folded] > 1 && \strlen($folded) >= self::SHORTEST_HEAD && LineRole::WritingLine !== $roles[$index] && self::isPlain($lines[$index]) && ($this->isBeside($index, $isMark, $lines) || 0 === $index);
             if ($isMark[$index] || $isHead) {
                 $draft->drop($index);
             } elseif (str_contains($lines[$index], "\f")) {

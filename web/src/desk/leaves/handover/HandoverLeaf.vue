@@ -24,7 +24,9 @@ const list = useTemplateRef('list')
 
 const own = computed(() => desk.sheet.value?.notation ?? 'gift')
 const chosen = useLocalStorage<string | null>(`notagram.target.${sheetId}`, null)
-const target = computed({ get: () => chosen.value ?? own.value, set: (value) => (chosen.value = value) })
+// A printed test is written down to become something else.
+const usual = computed(() => (own.value === 'starred' ? 'gift' : own.value))
+const target = computed({ get: () => chosen.value ?? usual.value, set: (value) => (chosen.value = value) })
 const choices = computed(() =>
   offer.value.notations.map(({ id, label }) => ({
     id,
@@ -39,12 +41,17 @@ interface HandoverItem extends FacingItem {
   written: Written | null
 }
 
-const items = computed<HandoverItem[]>(() =>
-  desk.reading.value.blocks
+const items = computed<HandoverItem[]>(() => {
+  let number = 0
+  return desk.reading.value.blocks
     .filter((block) => block.kind !== 'blank')
-    .map((block) => ({ key: block.key, block, written: written.value.get(block.id) ?? null }))
-    .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0),
-)
+    .map((block) => {
+      const one = written.value.get(block.id) ?? null
+      const text = one?.isNumbered && one.text ? `${(number += 1)}. ${one.text}` : one?.text
+      return { key: block.key, block, written: one && { ...one, text: text ?? '' } }
+    })
+    .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0)
+})
 
 interface LossHere {
   key: string

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import ToggleSwitch from 'primevue/toggleswitch'
-import { computed, useTemplateRef } from 'vue'
+import Button from 'primevue/button'
+import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
@@ -9,10 +10,21 @@ import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
+import KeyDialog from './KeyDialog.vue'
 import QuestionProof from './QuestionProof.vue'
+import { useMarking, withMark } from './useMarking'
 
 /** Each question as a pupil sees it; what cannot be read stands in its place with its source and reason. */
-const { desk } = defineProps<{ desk: Desk }>()
+const {
+  desk,
+  sheetId,
+  marks = false,
+} = defineProps<{
+  desk: Desk
+  sheetId: string
+  /** Whether marking begins at once. */
+  marks?: boolean
+}>()
 const emit = defineEmits<{ moved: [] }>()
 const { t } = useI18n()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
@@ -27,6 +39,44 @@ const items = computed<ProofItem[]>(() =>
     .filter((block) => block.kind !== 'blank' && block.kind !== 'comment')
     .map((block) => ({ key: block.key, block })),
 )
+
+const marking = useMarking(desk, sheetId, reveal)
+const { current, unmarked, offered, pending } = marking
+const isKeyOpen = ref(false)
+const kindHere = computed(() => {
+  const question = items.value.find(({ block }) => block.number === current.value)?.block.body.question
+  return question && !question.options.length && question.type !== 'true-false' ? 'mark.howTyped' : 'mark.how'
+})
+
+/** Brings a question into sight, with what comes after it. */
+function reveal(block: PlacedBlock): void {
+  const index = items.value.findIndex((item) => item.block.number === block.number)
+  const side = list.value
+  if (index < 0 || !side?.scroller) return
+  const { top, bottom } = side.extentOf(index)
+  const { scrollTop, clientHeight } = side.scroller
+  if (top < scrollTop || bottom > scrollTop + clientHeight * 0.8) side.scrollTo(Math.max(0, top - clientHeight * 0.15))
+}
+
+function begin(): void {
+  list.value?.scroller?.focus({ preventScroll: true })
+  marking.next()
+}
+
+onMounted(async () => {
+  if (!marks) return
+  await nextTick()
+  list.value?.scroller?.focus({ preventScroll: true })
+  if (unmarked.value.length) marking.begin()
+})
+
+/** That nothing is marked is said in its head. */
+const notesOf = (block: PlacedBlock) => block.findings.filter(({ code }) => code !== 'marking.none')
+
+const shownOf = (block: PlacedBlock) =>
+  block.body.question && block.number !== null
+    ? withMark(block.body.question, pending.value.get(block.number))
+    : block.body.question
 
 function sourceOf(block: PlacedBlock): string {
   const range = desk.rangeNow(block)
@@ -44,30 +94,54 @@ function estimate({ block }: ProofItem): number {
 
 const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.value.block] === block
 
-defineExpose({ list, items })
+defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
 </script>
 
 <template>
   <LeafFrame>
     <template #tools>
+      <span class="left" aria-live="polite">{{ t('mark.left', unmarked.length) }}</span>
+      <Button v-if="unmarked.length" size="small" severity="secondary" outlined @click="begin">{{
+        t('mark.next')
+      }}</Button>
+      <Button size="small" severity="secondary" outlined @click="isKeyOpen = true">{{ t('mark.key') }}</Button>
+      <span class="spacer" />
       <label><ToggleSwitch v-model="showAnswers" size="small" /> {{ t('proof.showAnswers') }}</label>
+    </template>
+    <template #notice>
+      <div v-if="offered.size" class="bar">
+        {{ t('mark.offered', offered.size) }}
+        <Button size="small" severity="secondary" outlined @click="marking.takeOffered()">{{
+          t('mark.offeredTake')
+        }}</Button>
+      </div>
+      <p v-else-if="current !== null && unmarked.length" class="bar">{{ t(kindHere) }}</p>
     </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.proof')" @moved="emit('moved')">
       <template #default="{ item: { block } }">
         <p v-if="block.kind === 'category'" class="category">{{ block.category.join(' / ') }}</p>
-        <div v-else class="proofed" :class="{ 'is-here': isHere(block) }">
+        <div
+          v-else
+          class="proofed"
+          :class="{ 'is-here': isHere(block), 'is-current': block.number !== null && block.number === current }"
+        >
           <QuestionProof
-            v-if="block.body.question"
-            :question="block.body.question"
+            v-if="shownOf(block)"
+            :question="shownOf(block)!"
             :number="block.number"
             :show-answers="showAnswers"
+            :is-current="block.number !== null && block.number === current"
+            :offered="block.number === null ? [] : offered.get(block.number)"
+            @toggle="(index, adds) => block.number !== null && marking.toggle(block.number, index, adds)"
+            @truth="(value) => block.number !== null && marking.truth(block.number, value)"
+            @forms="(written) => block.number !== null && marking.forms(block.number, written)"
           />
           <div v-else class="broken" :class="{ 'is-stray': block.kind === 'stray' }">
             <p>{{ block.kind === 'stray' ? t('proof.stray') : t('proof.broken') }}</p>
             <pre dir="auto">{{ sourceOf(block) }}</pre>
           </div>
           <FindingNote
-            v-for="(finding, index) in block.findings"
+            v-for="(finding, index) in notesOf(block)"
             :key="index"
             :finding="finding"
             :is-here="desk.atCursor.value === finding"
@@ -79,6 +153,7 @@ defineExpose({ list, items })
         <p class="empty">{{ t('proof.empty') }}</p>
       </template>
     </FacingList>
+    <KeyDialog v-model="isKeyOpen" :desk="desk" :sheet-id="sheetId" />
   </LeafFrame>
 </template>
 
@@ -97,6 +172,27 @@ label {
 
 .proofed.is-here {
   border-color: var(--thread);
+}
+
+.proofed.is-current {
+  border-color: var(--dye);
+  background: color-mix(in srgb, var(--dye-wash) 40%, var(--leaf));
+}
+
+.spacer {
+  flex: 1;
+}
+
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 12px;
+  margin: 0;
+  padding: 5px 20px;
+  border-block-end: 1px solid var(--rule);
+  color: var(--soft);
+  font-size: 13px;
 }
 
 .category {

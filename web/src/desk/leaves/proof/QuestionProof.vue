@@ -2,12 +2,28 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Question } from '@/api/client'
+import { isMarked as isAnswerMarked } from './useMarking'
 
 /** One question as a pupil sees it. Right answers are filled with dye; without them it is the bare question. */
-const { question, number, showAnswers } = defineProps<{
+const {
+  question,
+  number,
+  showAnswers,
+  isCurrent = false,
+  offered = [],
+} = defineProps<{
   question: Question
   number: number | null
   showAnswers: boolean
+  /** Whether letters mark this one. */
+  isCurrent?: boolean
+  /** Options that stood out in the document. */
+  offered?: readonly number[]
+}>()
+const emit = defineEmits<{
+  toggle: [index: number, adds: boolean]
+  truth: [value: boolean]
+  forms: [written: string]
 }>()
 const { t } = useI18n()
 
@@ -18,17 +34,13 @@ const showShares = computed(
   () =>
     showAnswers && (isSeveral.value || question.options.some((option) => option.weight !== (option.key ? '100' : '0'))),
 )
-const isMarked = computed(() => {
-  switch (question.type) {
-    case 'choice':
-    case 'multiple-response':
-      return question.options.some((option) => option.key)
-    case 'true-false':
-      return question.answer !== null
-    default:
-      return true
-  }
-})
+const isMarked = computed(() => isAnswerMarked(question))
+const wantsForms = computed(
+  () => isCurrent && !question.options.length && (question.type === 'short-answer' || question.type === 'gap'),
+)
+function focusForms(element: unknown): void {
+  if (element instanceof HTMLElement && document.activeElement !== element) element.focus({ preventScroll: true })
+}
 const accepted = computed(() => (question.type === 'gap' && question.accepted.length < 2 ? [] : question.accepted))
 /** What ticking everything and blind guessing earn. */
 const marks = computed(() => {
@@ -62,22 +74,37 @@ const truths = computed(() => [
 
     <ol v-if="question.options.length" class="options" :class="{ 'is-several': isSeveral }">
       <li v-for="(option, index) in question.options" :key="index" dir="auto">
-        <bdi class="bubble" :class="{ 'is-key': option.key && showAnswers }">
-          {{ letter(index)
-          }}<span v-if="option.key && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
-        </bdi>
+        <button
+          type="button"
+          class="bubble"
+          :class="{ 'is-key': option.key && showAnswers, 'is-offered': offered.includes(index) }"
+          :aria-pressed="option.key && showAnswers"
+          :aria-label="t(option.key && showAnswers ? 'mark.untoggle' : 'mark.toggle', { letter: letter(index) })"
+          tabindex="-1"
+          @click="emit('toggle', index, $event.shiftKey || isSeveral)"
+        >
+          {{ letter(index) }}
+        </button>
         <div class="pupil" v-html="option.html" />
-        <span v-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
+        <span v-if="offered.includes(index)" class="share">{{ t('mark.offeredHint') }}</span>
+        <span v-else-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
         <div v-if="showAnswers && option.feedback" class="feedback" dir="auto" v-html="option.feedback" />
       </li>
     </ol>
 
     <ul v-else-if="question.type === 'true-false'" class="options is-truth">
       <li v-for="truth in truths" :key="truth.letter">
-        <bdi class="bubble" :class="{ 'is-key': truth.isKey && showAnswers }">
-          {{ truth.letter
-          }}<span v-if="truth.isKey && showAnswers" class="visually-hidden">, {{ t('proof.right') }}</span>
-        </bdi>
+        <button
+          type="button"
+          class="bubble"
+          :class="{ 'is-key': truth.isKey && showAnswers }"
+          :aria-pressed="truth.isKey && showAnswers"
+          :aria-label="t(truth.isKey && showAnswers ? 'mark.untoggle' : 'mark.toggle', { letter: truth.letter })"
+          tabindex="-1"
+          @click="emit('truth', truth.letter === 'T')"
+        >
+          {{ truth.letter }}
+        </button>
         <span class="pupil">{{ truth.word }}</span>
       </li>
     </ul>
@@ -99,6 +126,15 @@ const truths = computed(() => [
 
     <div v-else-if="question.type === 'essay'" class="lines" :aria-label="t('proof.essay')" role="img" />
 
+    <input
+      v-if="wantsForms"
+      :ref="focusForms"
+      class="forms"
+      :aria-label="t('mark.forms', { number })"
+      :value="question.accepted.map((one) => one.text).join(' / ')"
+      @keydown.enter.prevent="emit('forms', ($event.target as HTMLInputElement).value)"
+      @keydown.esc="($event.target as HTMLInputElement).blur()"
+    />
     <p v-if="showAnswers && accepted.length > 1" class="aside">
       {{ t('proof.accepted') }}:
       <template v-for="(one, index) in accepted" :key="index">
@@ -228,14 +264,44 @@ h3 b {
 .bubble {
   display: inline-grid;
   place-items: center;
+  padding: 0;
+  background: transparent;
+  cursor: pointer;
+  position: relative;
   inline-size: 21px;
   block-size: 21px;
   border: 1.5px solid var(--thread);
   border-radius: 50%;
   color: var(--dye);
-  font-size: 11px;
-  font-weight: 700;
-  line-height: 1;
+  font: 700 11px/1 var(--font-apparatus);
+}
+
+/* The target is larger than the bubble. */
+.bubble::after {
+  content: '';
+  position: absolute;
+  inset: -3px;
+}
+
+.bubble:hover {
+  border-color: var(--dye);
+}
+
+.bubble.is-offered {
+  border-style: dashed;
+  border-color: var(--dye);
+}
+
+.forms {
+  inline-size: min(340px, 100%);
+  margin-block-start: 4px;
+  padding: 3px 8px;
+  border: 1px solid var(--control);
+  border-radius: 3px;
+  background: var(--leaf);
+  color: var(--dye);
+  font-family: var(--font-question);
+  font-size: 15px;
 }
 
 .is-several .bubble {

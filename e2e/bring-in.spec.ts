@@ -1,0 +1,160 @@
+import { expect, type Page, test } from '@playwright/test'
+import { readFile } from 'node:fs/promises'
+import { openLeaf, openSheet, saved, source, textOf } from './desk'
+
+const DEMO = new URL('../app/demo/', import.meta.url).pathname
+const KEY = ['b', 'c', 'c', 'b', 'c', 'a', 'b', 'a', 'b', 'c']
+
+/** Counts what the person does, and times what the machine takes in between. */
+class Hand {
+  actions = 0
+  waited = 0
+
+  async does(action: () => Promise<unknown>, until: () => Promise<unknown>): Promise<void> {
+    this.actions += 1
+    await action()
+    const start = performance.now()
+    await until()
+    this.waited += performance.now() - start
+  }
+}
+
+async function drop(page: Page, file: string, name: string): Promise<void> {
+  const bytes = (await readFile(DEMO + file)).toString('base64')
+  await page.evaluate(
+    ({ bytes: encoded, name: fileName }) => {
+      const data = new DataTransfer()
+      data.items.add(new File([Uint8Array.from(atob(encoded), (one) => one.charCodeAt(0))], fileName))
+      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, cancelable: true }))
+    },
+    { bytes, name },
+  )
+}
+
+async function download(page: Page): Promise<string> {
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download' }).click()])
+  return readFile(await file.path(), 'utf8')
+}
+
+test('ten questions of a word-processor file without a key, to GIFT on disk, in fifteen actions at most', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: /The shelf/ })).toBeVisible()
+  const hand = new Hand()
+  await hand.does(
+    () => drop(page, 'Foundation paper 2016.docx', 'Dropped.docx'),
+    () => expect(page.getByRole('button', { name: 'Take the tidied text' })).toBeFocused(),
+  )
+  await hand.does(
+    () => page.keyboard.press('Enter'),
+    () => expect(page.getByText('10 questions to mark')).toBeVisible(),
+  )
+  for (const [index, letter] of KEY.entries()) {
+    await hand.does(
+      () => page.keyboard.press(letter),
+      () => expect(page.getByText(index === 9 ? 'Every question is marked.' : index === 8 ? '1 question to mark' : `${9 - index} questions to mark`)).toBeVisible(),
+    )
+  }
+  await hand.does(
+    () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
+    () => expect(page.getByText('No losses: everything goes along.')).toBeVisible(),
+  )
+  let text = ''
+  await hand.does(
+    async () => (text = await download(page)),
+    () => expect(page.locator('.expected-count')).toHaveText(/10 of 10/),
+  )
+  expect(text).toContain('Which bee lays the fertilised eggs of a colony? {\n  ~a drone\n  =the queen\n  ~a nurse bee\n  ~a guard\n}')
+  expect(text.match(/^ {2}=/gm)).toHaveLength(10)
+  expect(text).not.toMatch(/Name|Circle|Alder Vale/)
+  expect(hand.actions).toBeLessThanOrEqual(15)
+  expect(hand.waited).toBeLessThan(5_000)
+})
+
+test('with a key at its end, in five actions at most', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: /The shelf/ })).toBeVisible()
+  const hand = new Hand()
+  await hand.does(
+    () => drop(page, 'Spring test with key.odt', 'Dropped with key.odt'),
+    () => expect(page.getByRole('button', { name: 'Take the tidied text' })).toBeFocused(),
+  )
+  await hand.does(
+    () => page.keyboard.press('Enter'),
+    () => expect(page.getByText('Every question is marked.')).toBeVisible(),
+  )
+  await hand.does(
+    () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
+    () => expect(page.getByText('No losses: everything goes along.')).toBeVisible(),
+  )
+  let text = ''
+  await hand.does(
+    async () => (text = await download(page)),
+    () => expect(page.locator('.expected-count')).toHaveText(/10 of 10/),
+  )
+  expect(text).toContain('Drones have a sting. {FALSE}')
+  expect(text).toContain('A queen takes about {=16 =sixteen} days from egg to emergence.')
+  expect(hand.actions).toBeLessThanOrEqual(5)
+  expect(hand.waited).toBeLessThan(5_000)
+})
+
+test('a step and a single line can be refused; the original comes back', async ({ page }) => {
+  await openSheet(page, 'Spring test with key')
+  const before = await textOf(page)
+  await openLeaf(page, 'Tidied')
+  const tidied = page.getByRole('region', { name: 'The text, tidied' })
+  await expect(tidied.locator('del', { hasText: 'Part II: True or false' })).toBeVisible()
+  await page.getByLabel(/Key list/).uncheck()
+  await expect(tidied.locator('ins', { hasText: '*a) in the super' })).toHaveCount(0)
+  await tidied.getByText('ALDER VALE BEEKEEPERS').hover()
+  await tidied.getByRole('button', { name: 'Leave line 1 as it is' }).click()
+  await expect(tidied.locator('span', { hasText: 'ALDER VALE BEEKEEPERS' })).toBeVisible()
+  await page.getByRole('button', { name: 'Take the tidied text' }).click()
+  await expect(source(page)).toContainText('ALDER VALE BEEKEEPERS')
+  await expect(source(page)).not.toContainText('Spring test for beginners')
+  await openLeaf(page, 'Tidied')
+  await page.getByRole('button', { name: 'Back to the original' }).click()
+  await saved(page)
+  expect(await textOf(page)).toBe(before)
+})
+
+test('rich text from the clipboard keeps its numbers, letters and emphasis', async ({ page }) => {
+  await page.goto('/')
+  await page.evaluate(() => {
+    const data = new DataTransfer()
+    data.setData('text/plain', 'Which bee mates?\nworker\ndrone\nWhich bee forages?\nworker\nqueen')
+    data.setData(
+      'text/html',
+      '<ol><li>Which bee mates?<ol type="a"><li>worker</li><li><b>drone</b></li></ol></li><li>Which bee forages?<ol type="a"><li>worker</li><li>queen</li></ol></li></ol>',
+    )
+    document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }))
+  })
+  await expect(page.getByRole('combobox', { name: 'Notation' })).toHaveText('Starred list')
+  await expect(source(page)).toContainText('b. drone')
+  await openLeaf(page, 'Proof')
+  await page.getByRole('button', { name: 'Mark these as right' }).click()
+  await expect(source(page)).toContainText('*b. drone')
+  await expect(page.getByText('1 question to mark')).toBeVisible()
+})
+
+test('a key list says what it will mark and what does not fit', async ({ page }) => {
+  await page.goto('/')
+  await drop(page, 'Foundation paper 2016.docx', 'Marked by key.docx')
+  await page.getByRole('button', { name: 'Take the tidied text' }).click()
+  await page.getByRole('button', { name: 'Key list …' }).click()
+  await page.getByLabel('The key list').fill('1 B  2 C  3 C\n4 Z, 44 A')
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('It marks 3 questions.')
+  await expect(dialog).toContainText('Number 44: there is no such question.')
+  await expect(dialog).toContainText('“Z” is no answer to question 4.')
+  await dialog.getByRole('button', { name: 'Mark them' }).click()
+  await expect(page.getByText('7 questions to mark')).toBeVisible()
+  await expect(source(page)).toContainText('*B. the queen')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByText('10 questions to mark')).toBeVisible()
+})
+
+test('a document that cannot be read is refused with what to do', async ({ page }) => {
+  await page.goto('/')
+  await page.setInputFiles('input[type=file]', { name: 'cut.docx', mimeType: '', buffer: Buffer.from('PK\x03\x04 word/document.xml and no more') })
+  await expect(page.getByRole('alert')).toContainText('damaged or cut off')
+})

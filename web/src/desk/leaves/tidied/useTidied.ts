@@ -1,0 +1,61 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
+import type { Tidied, TidyRow } from '@/api/client'
+import { api } from '@/api/client'
+import type { Desk } from '../../useDesk'
+
+/** What tidying makes of the source as it stands, without the steps and lines that the person refused. */
+export function useTidied(desk: Desk, sheetId: string) {
+  const tidied = shallowRef<(Tidied & { base: string }) | null>(null)
+  const refusedSteps = ref<string[]>([])
+  const refusedLines = ref<number[]>([])
+  const isWorking = ref(true)
+  let isOver = false
+
+  async function work(): Promise<void> {
+    isWorking.value = true
+    const base = await desk.base()
+    const answer = await desk.asked(() => api.tidying(sheetId, base, refusedSteps.value, refusedLines.value))
+    if (isOver) return
+    // A text that was typed in meanwhile is tidied again after its own reading.
+    if (answer) tidied.value = { ...answer, base }
+    isWorking.value = false
+  }
+  const workSoon = useDebounceFn(work, 250)
+
+  watch(
+    () => desk.reading.value.hash,
+    (hash, before) => {
+      if (before && hash !== tidied.value?.base) refusedLines.value = []
+      void workSoon()
+    },
+  )
+  void work()
+  onScopeDispose(() => (isOver = true))
+
+  const changes = computed(() => tidied.value?.steps.reduce((sum, step) => sum + step.changes, 0) ?? 0)
+
+  function toggleStep(name: string): void {
+    refusedSteps.value = toggled(refusedSteps.value, name)
+    void work()
+  }
+
+  function toggleLine({ line }: TidyRow): void {
+    refusedLines.value = toggled(refusedLines.value, line)
+    void work()
+  }
+
+  return {
+    tidied: shallowReadonly(tidied),
+    refusedSteps: readonly(refusedSteps),
+    refusedLines: readonly(refusedLines),
+    isWorking: readonly(isWorking),
+    changes,
+    toggleStep,
+    toggleLine,
+  }
+}
+
+function toggled<T>(list: readonly T[], one: T): T[] {
+  return list.includes(one) ? list.filter((other) => other !== one) : [...list, one]
+}
