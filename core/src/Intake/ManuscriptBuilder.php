@@ -68,13 +68,15 @@ final class ManuscriptBuilder
             throw UnreadableDocument::tooSlow(self::MAX_SECONDS);
         }
         $this->closeStandingOut();
+        // A line of nothing but blanks of any kind is a blank line.
+        $line = (string) preg_replace('/[\s\x{A0}]++\z/u', '', $this->line);
         $row = array_key_last($this->cells);
         if (null === $row) {
-            $this->lines[] = rtrim($this->line);
+            $this->lines[] = $line;
         } else {
             $cell = array_key_last($this->cells[$row]);
             if (null !== $cell) {
-                $this->cells[$row][$cell][1][] = rtrim($this->line);
+                $this->cells[$row][$cell][1][] = $line;
             }
         }
         $this->line = '';

@@ -23,7 +23,7 @@ enum FileKind
     {
         if (str_starts_with($bytes, "PK\x03\x04")) {
             return match (true) {
-                str_contains($bytes, 'word/document.xml') => self::WordDocument,
+                1 === preg_match('~word/document\d*\.xml~', $bytes) => self::WordDocument,
                 str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::OpenDocumentText,
                 str_contains($bytes, 'xl/workbook.xml'),
                 str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::Spreadsheet,

@@ -30,7 +30,7 @@ final class WordDocument
     private bool $isParagraphJoined = false;
     private int $depth = 0;
 
-    private function __construct(private readonly Archive $archive)
+    private function __construct(private readonly Archive $archive, string $main)
     {
         $this->builder = new ManuscriptBuilder();
         $this->numbering = new WordNumbering($archive->xml('word/numbering.xml'));
@@ -41,7 +41,7 @@ final class WordDocument
                 $this->defaultStyle = $id;
             }
         }
-        foreach ($archive->xml('word/_rels/document.xml.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+        foreach ($archive->xml('word/_rels/'.basename($main).'.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
             if ('External' !== $relation->getAttribute('TargetMode')) {
                 $this->targets[$relation->getAttribute('Id')] = ltrim($relation->getAttribute('Target'), '/');
             }
@@ -52,12 +52,24 @@ final class WordDocument
     public static function read(string $bytes): Manuscript
     {
         $archive = Archive::of($bytes);
-        $document = $archive->xml('word/document.xml') ?? throw UnreadableDocument::damaged();
-        $reader = new self($archive);
+        $main = self::mainPart($archive);
+        $document = $archive->xml($main) ?? throw UnreadableDocument::damaged();
+        $reader = new self($archive, $main);
         $body = $document->getElementsByTagNameNS(self::W, 'body')->item(0) ?? throw UnreadableDocument::damaged();
         $reader->blocks($body);
 
         return $reader->builder->built();
+    }
+
+    private static function mainPart(Archive $archive): string
+    {
+        foreach ($archive->xml('_rels/.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+            if (str_ends_with($relation->getAttribute('Type'), '/officeDocument')) {
+                return ltrim($relation->getAttribute('Target'), '/');
+            }
+        }
+
+        return 'word/document.xml';
     }
 
     public static function child(\DOMElement $element, string $name): ?\DOMElement

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Intake;
+
+use Notagram\Intake\Documents;
+use Notagram\Intake\Emphasis;
+use Notagram\Intake\HtmlPage;
+use Notagram\Intake\ListLabel;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\OfferedMarks;
+use Notagram\Intake\UnreadableDocument;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Source\SourceText;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Documents are read as their reader sees them. */
+final class DocumentsTest extends TestCase
+{
+    private const FOLDER = __DIR__.'/documents';
+    private const W = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"';
+
+    /** @return iterable<string, array{string}> */
+    public static function documents(): iterable
+    {
+        foreach (['office.docx', 'office.odt', 'pandoc.docx', 'pandoc.odt'] as $name) {
+            yield $name => [self::FOLDER.'/'.$name];
+        }
+    }
+
+    /** Files of two independent writers (pandoc 2.17, LibreOffice 7.4) against what LibreOffice prints of them as plain text. */
+    #[DataProvider('documents')]
+    public function testEveryLineReadsAsAnotherProgramPrintsIt(string $path): void
+    {
+        $flat = static fn (string $text): array => array_values(array_filter(array_map(
+            static fn (string $line): string => (string) preg_replace(['/[\s\x{A0}]+/u', '/^[•◦](?: I+\.)? /u'], [' ', '* '], trim($line, " \u{FEFF}\r\t")),
+            explode("\n", strtr($text, ["\t" => "\n"])),
+        ), static fn (string $line) => '' !== $line));
+
+        self::assertSame($flat((string) file_get_contents($path.'.txt')), $flat(self::read((string) file_get_contents($path))->text));
+    }
+
+    /**
+     * The collection of pandoc's source package, written by a real word processor; the hashes are of the labelled lines that
+     * LibreOffice 7.4 prints of each, bullets made one kind. The files stay where they were fetched to: they are GPL.
+     */
+    public function testAutomaticNumbersAreThoseThatAnotherProgramPrints(): void
+    {
+        /** @var array<string, list<string>> $expected */
+        $expected = json_decode((string) file_get_contents(self::FOLDER.'/labels.json'), true, flags: \JSON_THROW_ON_ERROR);
+        foreach ($expected as $name => $hashes) {
+            $lines = [];
+            $read = preg_split('/[\n\t\f]+/', self::read((string) file_get_contents(__DIR__."/../../../var/pandoc-documents/{$name}"))->text);
+            foreach (false === $read ? [] : $read as $line) {
+                $line = trim((string) preg_replace('/[\s\x{A0}]+/u', ' ', $line));
+                $lines[] = hash('xxh32', (string) preg_replace('/^[^\w(\s]\s/u', '• ', $line));
+            }
+            self::assertSame([], array_values(array_diff($hashes, $lines)), $name);
+        }
+        self::assertGreaterThan(10, \count($expected));
+    }
+
+    /** No document of that collection may break the reader; one of them (normalize.docx) is no well-formed XML, and is refused. */
+    public function testEveryDocumentOfTheCollectionIsRead(): void
+    {
+        $read = 0;
+        $refused = [];
+        foreach (new \GlobIterator(__DIR__.'/../../../var/pandoc-documents/*.docx', \FilesystemIterator::CURRENT_AS_PATHNAME) as $path) {
+            \assert(\is_string($path));
+            try {
+                self::read((string) file_get_contents($path));
+                ++$read;
+            } catch (UnreadableDocument) {
+                $refused[] = basename($path);
+            }
+        }
+        self::assertSame(['normalize.docx'], $refused);
+        self::assertGreaterThan(70, $read);
+    }
+
+    public function testTrackedChangesAreReadAsAcceptedAndHiddenTextIsLeftOut(): void
+    {
+        $manuscript = self::word('<w:p><w:r><w:t>Which </w:t></w:r><w:del><w:r><w:delText>wasp </w:delText></w:r></w:del><w:ins><w:r><w:t>bee?</w:t></w:r></w:ins>'
+            .'<w:r><w:rPr><w:vanish/></w:rPr><w:t> (B)</w:t></w:r></w:p>');
+        self::assertSame("Which bee?\n", $manuscript->text);
+        self::assertSame(['Tracked changes were read as accepted.', 'Hidden text was left out.'], $manuscript->notes);
+    }
+
+    public function testTextBoxesFollowTheirParagraphOnce(): void
+    {
+        $manuscript = self::word('<w:p><w:r><w:t>Above</w:t><mc:AlternateContent xmlns:mc="http://schemas.openxmlformats.org/markup-compatibility/2006">'
+            .'<mc:Choice><w:drawing><w:txbxContent><w:p><w:r><w:t>In the box</w:t></w:r></w:p></w:txbxContent></w:drawing></mc:Choice>'
+            .'<mc:Fallback><w:pict><w:txbxContent><w:p><w:r><w:t>In the box</w:t></w:r></w:p></w:txbxContent></w:pict></mc:Fallback></mc:AlternateContent></w:r></w:p>'
+            .'<w:p><w:r><w:t>Below</w:t></w:r></w:p>');
+        self::assertSame("Above\nIn the box\nBelow\n", $manuscript->text);
+    }
+
+    public function testARowOfLongCellsKeepsItsNumberWithItsText(): void
+    {
+        $cell = static fn (string ...$lines): string => '<w:tc>'.implode('', array_map(static fn (string $line) => "<w:p><w:r><w:t>{$line}</w:t></w:r></w:p>", $lines)).'</w:tc>';
+        $manuscript = self::word('<w:tbl><w:tr>'.$cell('1.').$cell('Which bee mates?', 'a. worker', 'b. drone').'</w:tr></w:tbl><w:tbl><w:tr>'.$cell('a) left').$cell('c) right').'</w:tr></w:tbl>');
+        self::assertSame("1. Which bee mates?\na. worker\nb. drone\na) left\tc) right\n", $manuscript->text);
+    }
+
+    public function testAFormulaBecomesTex(): void
+    {
+        $math = 'xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math"';
+        $manuscript = self::word("<w:p><w:r><w:t>Solve </w:t></w:r><m:oMath {$math}><m:f><m:num><m:r><m:t>1</m:t></m:r></m:num><m:den><m:rad><m:deg/><m:e><m:r><m:t>x</m:t></m:r></m:e></m:rad></m:den></m:f></m:oMath></w:p>");
+        self::assertSame("Solve \\(\\frac{1}{\\sqrt{x}}\\)\n", $manuscript->text);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function hostile(): iterable
+    {
+        yield 'cut off' => [substr(self::zip(['word/document.xml' => '<w:document '.self::W.'/>']), 0, 60), 'damaged'];
+        yield 'no XML' => [self::zip(['word/document.xml' => 'garbage']), 'damaged'];
+        yield 'an entity bomb' => [self::zip(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><x>&b;</x>']), 'unsafe to read'];
+        yield 'an entity of a file' => [self::zip(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><x>&a;</x>']), 'unsafe to read'];
+        yield 'a zip bomb' => [self::zip(['word/document.xml' => '<a>'.str_repeat(' ', 30_000_000).'</a>']), 'more than 24 MB'];
+        yield 'a picture by a path out of the file' => [self::zip([
+            'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:drawing><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="r1"/></w:drawing></w:r></w:p></w:body></w:document>',
+            'word/_rels/document.xml.rels' => '<Relationships><Relationship Id="r1" Target="../../../etc/passwd"/></Relationships>',
+        ]), ''];
+        yield 'elements in elements' => [self::zip(['word/document.xml' => '<w:document '.self::W.'><w:body>'.str_repeat('<w:sdt>', 240).str_repeat('</w:sdt>', 240).'</w:body></w:document>']), 'damaged'];
+        yield 'protected' => [self::zip(['mimetype' => 'application/vnd.oasis.opendocument.text', 'content.xml' => '<x/>', 'META-INF/manifest.xml' => '<m:encryption-data/>'], store: true), 'password'];
+    }
+
+    #[DataProvider('hostile')]
+    public function testAHostileFileIsRefusedWithASentence(string $bytes, string $why): void
+    {
+        if ('' === $why) {
+            self::assertSame("[picture]\n", self::read($bytes)->text);
+
+            return;
+        }
+        $this->expectException(UnreadableDocument::class);
+        $this->expectExceptionMessageMatches("/{$why}/");
+        self::read($bytes);
+    }
+
+    public function testAPageKeepsListsAndWhatStandsOut(): void
+    {
+        $page = HtmlPage::read('<h1>Test</h1><p>&nbsp;</p><ol start="3"><li>Which?<ol type="A"><li>one</li><li style="color:#c00">two</li></ol></li></ol><p style="display:none">secret</p><table><tr><td>a) x</td><td>c) y</td></tr></table><script>alert(1)</script>');
+        self::assertSame("Test\n\n3. Which?\nA. one\nB. two\na) x\tc) y\n", $page->text);
+        self::assertSame(['Hidden text was left out.'], $page->notes);
+    }
+
+    public function testOptionsThatStoodOutAreOfferedWhereTheySaySomething(): void
+    {
+        $sheet = ReadSheet::of(SourceText::fromUtf8("1. One?\na. x\nb. y\n\n2. Two?\na. v\nb. w\n\n3. Three?\n*a. p\nb. q\n"), Notations::find('starred') ?? throw new \LogicException());
+        $emphasised = array_map(static fn (string $text) => new Emphasis(0, $text), ['b. y', 'v', 'w', 'q']);
+        // In the second all stood out, and the third is marked.
+        self::assertSame([1 => [1]], OfferedMarks::in($sheet, $emphasised));
+    }
+
+    /** Common practice, no source: letters go on as AA, BB; ordinals as English has them. */
+    public function testNumbersInEveryForm(): void
+    {
+        self::assertSame(['c', 'AA', 'xiv', 'MCMXC', '07', '12th', '22nd'], [
+            ListLabel::of(3, 'lower-letter'), ListLabel::of(27, 'upper-letter'), ListLabel::of(14, 'lower-roman'), ListLabel::of(1990, 'upper-roman'),
+            ListLabel::of(7, 'zero'), ListLabel::of(12, 'ordinal'), ListLabel::of(22, 'ordinal'),
+        ]);
+    }
+
+    private static function read(string $bytes): Manuscript
+    {
+        return Documents::read($bytes) ?? throw new \LogicException('This is no document.');
+    }
+
+    private static function word(string $body): Manuscript
+    {
+        return self::read(self::zip(['word/document.xml' => '<w:document '.self::W."><w:body>{$body}</w:body></w:document>"]));
+    }
+
+    /** @param array<string, string> $parts */
+    private static function zip(array $parts, bool $store = false): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'zip');
+        $zip = new \ZipArchive();
+        $zip->open($file, \ZipArchive::OVERWRITE);
+        foreach ($parts as $name => $content) {
+            $zip->addFromString($name, $content);
+            if ($store) {
+                $zip->setCompressionName($name, \ZipArchive::CM_STORE);
+            }
+        }
+        $zip->close();
+        $bytes = (string) file_get_contents($file);
+        unlink($file);
+
+        return $bytes;
+    }
+}
