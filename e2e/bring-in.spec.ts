@@ -114,7 +114,7 @@ test('a step and a single line can be refused; the original comes back', async (
   await openLeaf(page, 'Tidied')
   await page.getByRole('button', { name: 'Back to the original' }).click()
   await saved(page)
-  expect(await textOf(page)).toBe(before)
+  await expect.poll(() => textOf(page)).toBe(before)
 })
 
 test('rich text from the clipboard keeps its numbers, letters and emphasis', async ({ page }) => {

@@ -40,6 +40,42 @@ final class CommandLineTest extends TestCase
         self::assertSame(0, $this->notagram(['check', '-'], "One? {T}\n")->getExitCode());
     }
 
+    public function testAnOldTestIsTidiedAndItsDocumentNeedNotBeOpened(): void
+    {
+        $demo = __DIR__.'/../demo/';
+        $tidied = $this->notagram(['tidy', $demo.'Spring test with key.odt']);
+        self::assertSame(0, $tidied->getExitCode());
+        self::assertStringStartsWith("1. (2 points) Where is honey stored?\n*a) in the super\nb) in the brood box\n", $tidied->getOutput());
+        self::assertStringContainsString('Key list: 11.', $tidied->getErrorOutput());
+
+        $json = (array) json_decode($this->notagram(['tidy', $demo.'Swarm week.docx', '--format=json'])->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertSame('Swarm week – a quick check', $json['title']);
+        self::assertSame('starred', $json['notation']);
+        self::assertSame([[true], []], [
+            array_column((array) ((array) ((array) $json['questions'])[0])['options'], 'offered'),
+            array_keys(array_column((array) ((array) ((array) $json['questions'])[0])['options'], 'key'), true, true),
+        ], 'What is bold is offered, and marked by nobody.');
+        self::assertContains('page-marks', array_column((array) $json['steps'], 'name'));
+
+        self::assertStringStartsWith("Name: ____\n", $this->notagram(['tidy', '-', '--steps=numbers'], "Name: ____\n\n3) One?\na. x\nb. y\n")->getOutput());
+        self::assertSame(2, $this->notagram(['tidy', '-', '--steps=magic'], 'x')->getExitCode());
+    }
+
+    public function testAKeyListMarksAndSaysWhatDoesNotFit(): void
+    {
+        $text = "1. Which?\na. x\n*b. y\n\n2. Which then?\na. x\nb. y\n";
+        $marked = $this->notagram(['mark', '-', '--key=1 A 2 B'], $text);
+        self::assertSame(0, $marked->getExitCode());
+        self::assertSame("1. Which?\n*a. x\nb. y\n\n2. Which then?\na. x\n*b. y\n", $marked->getOutput());
+        self::assertSame("Question 1: “A” replaces the answer that was marked.\n", $marked->getErrorOutput());
+
+        $misfit = $this->notagram(['mark', '-', '--key=1 B 7 A'], $text);
+        self::assertSame(1, $misfit->getExitCode());
+        self::assertSame($text, $misfit->getOutput());
+        self::assertSame("Number 7: there is no such question.\nOne question is still unmarked.\n", $misfit->getErrorOutput());
+        self::assertSame(2, $this->notagram(['mark', '-', '--key=???'], $text)->getExitCode());
+    }
+
     public function testKindsOfFindingAreSwitchedOffAndCounted(): void
     {
         $text = "Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=a =b ~c}\n";

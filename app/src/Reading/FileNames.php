@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use Notagram\Intake\Documents;
 use Notagram\Notation\Notation;
 
 /** What the files are called that a person takes away. The ending .txt is what every receiver takes. */
@@ -15,10 +16,13 @@ final class FileNames
         return self::safe($sheet->title()).' ('.$target->label().').txt';
     }
 
-    /** Under the name it came with, where it came as a file. */
+    /** Under the name it came with, where it came as a text file; a document stays a document of its own. */
     public static function mended(Sheet $sheet): string
     {
-        return self::safe($sheet->fileName() ?? $sheet->title().'.txt');
+        $name = $sheet->fileName();
+        $isText = null !== $name && !\in_array(strtolower(pathinfo($name, \PATHINFO_EXTENSION)), Documents::ENDINGS, true);
+
+        return self::safe($isText ? $name : $sheet->title().'.txt');
     }
 
     /** Without what a file system or a header could take for something else. */

@@ -72,8 +72,16 @@ final class Draft
         foreach (array_keys($lines) as $index) {
             $origins[] = 0 === $count ? $origin : ($this->origins[$from + min($index, $count - 1)] ?? $origin);
         }
-        array_splice($this->lines, $from, $count, $lines);
-        array_splice($this->origins, $from, $count, $origins);
+        if ($count === \count($lines)) {
+            // In place, since most changes are of this kind and a text has many lines.
+            foreach ($lines as $index => $line) {
+                $this->lines[$from + $index] = $line; // @phpstan-ignore assign.propertyType (the key is there)
+                $this->origins[$from + $index] = $origins[$index]; // @phpstan-ignore assign.propertyType (the key is there)
+            }
+        } else {
+            array_splice($this->lines, $from, $count, $lines);
+            array_splice($this->origins, $from, $count, $origins);
+        }
         $this->changes[$this->step][] = $change;
         $this->scan = null;
 

@@ -12,6 +12,7 @@ use Notagram\Notation\PaperWords;
  */
 final class KeyList
 {
+    private const LOOK_BACK = 200;
     private const PART = '(?:[IVX]{1,4}|[A-H]|\d{1,2})';
 
     /** @return list<KeyEntry> empty where the text is no key list */
@@ -59,7 +60,8 @@ final class KeyList
         foreach ($found as $match) {
             [$whole, $at] = $match[0];
             $number = (int) $match[1][0];
-            $before = substr($list, 0, $at);
+            // A little of what stands before it is enough to tell.
+            $before = ($at > self::LOOK_BACK ? 'x' : '').substr($list, max(0, $at - self::LOOK_BACK), min($at, self::LOOK_BACK));
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
             $startsColumn = 1 === preg_match('~(?:\t|\s{2})\z~', $before) && 1 === preg_match('~[.):=–-]~u', $whole);

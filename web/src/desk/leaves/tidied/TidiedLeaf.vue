@@ -135,14 +135,7 @@ defineExpose({ list, items })
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('tidied.rows')" @moved="emit('moved')">
       <template #default="{ item }">
         <div v-for="{ row, kind, lines } in item.rows" :key="row.line" class="row" :class="`is-${kind}`">
-          <button
-            type="button"
-            class="line"
-            :aria-label="t('tidied.line', { line: row.line })"
-            @click="desk.goToLine(row.line)"
-          >
-            {{ row.line }}
-          </button>
+          <span class="line" @click="desk.goToLine(row.line)">{{ row.line }}</span>
           <div class="texts" dir="auto">
             <del v-if="kind === 'gone' || (row.before.trim() && lines.length && lines.every((line) => line.isNew))">{{
               row.before.trim()
@@ -245,9 +238,11 @@ defineExpose({ list, items })
   font-size: 12px;
   text-align: end;
   cursor: pointer;
+  user-select: none;
 }
 
 .leave {
+  min-block-size: 24px;
   padding: 0;
   font-family: var(--font-apparatus);
   text-decoration: underline dotted var(--control);

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+/** A document is brought in, tidied and marked by edits that the browser makes. */
+final class BringInTest extends ApiTestCase
+{
+    private const PAPER = "Spring test\nName: ______\n\n1. Which bee mates?\na. worker   b. drone\n";
+
+    public function testADocumentOpensWhereItIsTidied(): void
+    {
+        $created = $this->upload('Foundation paper 2016.docx', (string) file_get_contents(__DIR__.'/../demo/Foundation paper 2016.docx'));
+        $this->assertStatus(201);
+        self::assertTrue(self::at($created, 'untidy'));
+        $sheet = $this->call('GET', '/api/sheets/'.self::textAt($created, 'id'));
+        self::assertSame('starred', self::textAt($sheet, 'notation'));
+        self::assertStringContainsString("1. Which bee lays the fertilised eggs of a colony?\nA. a drone\n", self::textAt($sheet, 'text'));
+        $this->call('PATCH', '/api/sheets/'.self::textAt($created, 'id'), ['encoding' => 'windows-1252']);
+        $this->assertStatus(422);
+    }
+
+    public function testTidyingGivesEditsThatMakeTheTidiedText(): void
+    {
+        $id = $this->createSheet(self::PAPER, 'starred');
+        $base = $this->base($id);
+        $tidied = $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => $base, 'refusedSteps' => [], 'refusedLines' => []]);
+        $this->assertStatus(200);
+        self::assertSame("1. Which bee mates?\na. worker\nb. drone\n", self::made(self::PAPER, $tidied));
+        self::assertSame('Spring test', self::textAt($tidied, 'title'));
+        self::assertSame(['a. worker', 'b. drone'], self::at($tidied, 'rows.4.after'));
+
+        $refused = $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => $base, 'refusedSteps' => ['titles'], 'refusedLines' => [2]]);
+        self::assertSame("Spring test\n\nName: ______\n\n1. Which bee mates?\na. worker\nb. drone\n", str_replace("test\nName", "test\n\nName", self::made(self::PAPER, $refused)));
+        self::assertTrue(self::at($refused, 'rows.1.isRefused'));
+
+        $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => 'of another text', 'refusedSteps' => [], 'refusedLines' => []]);
+        $this->assertStatus(409);
+    }
+
+    public function testTheOriginalStaysReachable(): void
+    {
+        $id = $this->createSheet(self::PAPER, 'starred');
+        $this->call('POST', "/api/sheets/{$id}/edits", ['id' => 'one', 'base' => $this->base($id), 'digest' => '', 'edits' => [['from' => 0, 'to' => 11, 'text' => '']], 'target' => null, 'ofMany' => false]);
+        self::assertSame(self::PAPER, self::textAt($this->call('GET', "/api/sheets/{$id}/original"), 'text'));
+    }
+
+    public function testAMarkIsAnEditAndNothingElse(): void
+    {
+        $text = "1. Which?\na. x é🐝\nb. y\n\n2. Bees fly.\nTrue   False\n\n3. Legs: ___\n";
+        $id = $this->createSheet($text, 'starred');
+        $mark = fn (int $question, string $what, mixed $answer): mixed => $this->call('POST', "/api/sheets/{$id}/marking", ['base' => $this->base($id), 'question' => $question, $what => $answer]);
+        self::assertSame(str_replace('b. y', '*b. y', $text), self::made($text, $mark(1, 'keys', [1])));
+        self::assertSame(str_replace('True   False', 'False', $text), self::made($text, $mark(2, 'truth', false)));
+        self::assertSame(rtrim($text)."\nAnswer: six / 6\n", self::made($text, $mark(3, 'forms', ['six', '6'])));
+        $mark(3, 'keys', [0]);
+        $this->assertStatus(422);
+        $mark(9, 'keys', [0]);
+        $this->assertStatus(422);
+    }
+
+    public function testAKeyListSaysWhatItWouldDo(): void
+    {
+        $text = "1. Which?\na. x\nb. y\n\n2. Which then?\na. x\nb. y\n";
+        $id = $this->createSheet($text, 'starred');
+        $key = $this->call('POST', "/api/sheets/{$id}/key", ['base' => $this->base($id), 'key' => '1 B 8 A']);
+        self::assertSame(str_replace("a. x\nb. y\n\n2", "a. x\n*b. y\n\n2", $text), self::made($text, $key));
+        self::assertSame(['Number 8: there is no such question.'], self::at($key, 'misfits'));
+        self::assertSame(1, self::numberAt($key, 'unmarked'));
+    }
+
+    public function testRichTextIsReadWithItsLists(): void
+    {
+        $created = $this->call('POST', '/api/sheets', ['title' => 'Pasted', 'text' => "Which?\nx\ny", 'html' => '<ol><li>Which?<ol type="a"><li>x</li><li><b>y</b></li></ol></li></ol>']);
+        $id = self::textAt($created, 'id');
+        self::assertSame("1. Which?\na. x\nb. y\n", self::textAt($this->call('GET', "/api/sheets/{$id}"), 'text'));
+        self::assertSame([['question' => 1, 'keys' => [1]]], self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'offered'));
+    }
+
+    private function base(string $id): string
+    {
+        return self::textAt($this->call('GET', "/api/sheets/{$id}"), 'reading.hash');
+    }
+
+    /** The text with the edits of an answer made, as the browser makes them. */
+    private static function made(string $text, mixed $answer): string
+    {
+        $units = mb_convert_encoding($text, 'UTF-16LE', 'UTF-8');
+        $edits = self::at($answer, 'edits');
+        self::assertIsArray($edits);
+        foreach (array_reverse($edits) as $edit) {
+            $units = substr_replace($units, mb_convert_encoding(self::textAt($edit, 'text'), 'UTF-16LE', 'UTF-8'), 2 * self::numberAt($edit, 'from'), 2 * (self::numberAt($edit, 'to') - self::numberAt($edit, 'from')));
+        }
+
+        return mb_convert_encoding($units, 'UTF-8', 'UTF-16LE');
+    }
+}

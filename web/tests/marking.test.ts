@@ -1,0 +1,119 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h, shallowRef } from 'vue'
+import type { Question } from '@/api/client'
+import { isMarked, useMarking, withMark } from '@/desk/leaves/proof/useMarking'
+import { NOTHING_READ, type PlacedBlock, type SheetReading } from '@/desk/sync/reading'
+import type { Desk } from '@/desk/useDesk'
+
+const marking = vi.hoisted(() => vi.fn())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { marking } }))
+
+function question(type: Question['type'], keys: boolean[], more: Partial<Question> = {}): Question {
+  return {
+    type,
+    title: null,
+    points: null,
+    stem: 'Which?',
+    options: keys.map((key, index) => ({ html: `o${index}`, weight: key ? '100' : '0', key, feedback: null })),
+    accepted: [],
+    pairs: [],
+    answer: null,
+    feedbackWhenRight: null,
+    feedbackWhenWrong: null,
+    explanation: null,
+    marks: null,
+    ...more,
+  }
+}
+
+const block = (number: number, of: Question) =>
+  ({ key: `b${number}`, number, kind: 'question', body: { question: of }, findings: [] }) as unknown as PlacedBlock
+
+function open(...questions: Question[]) {
+  const reading = shallowRef<SheetReading>({
+    ...NOTHING_READ,
+    blocks: questions.map((one, index) => block(index + 1, one)),
+  })
+  const edited = vi.fn((ask: (base: string) => Promise<unknown>) => ask('h1').then(() => true))
+  const desk = { reading, edited, settled: () => Promise.resolve() } as unknown as Desk
+  const seen: (number | null)[] = []
+  let found!: ReturnType<typeof useMarking>
+  const wrapper = mount(
+    defineComponent({
+      setup() {
+        found = useMarking(desk, 's1', (one) => seen.push(one.number))
+        return () => h('div')
+      },
+    }),
+  )
+  return { found, seen, reading, wrapper }
+}
+
+const press = (key: string, more: KeyboardEventInit = {}) =>
+  document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, ...more }))
+
+describe('marking by key', () => {
+  afterEach(() => vi.clearAllMocks())
+
+  it('marks with a letter, shows it at once and goes on to the next without a mark', async () => {
+    marking.mockReturnValue(new Promise(() => {}))
+    const { found, wrapper } = open(
+      question('choice', [false, false]),
+      question('choice', [true, false]),
+      question('true-false', []),
+    )
+    found.begin()
+    expect(found.current.value).toBe(1)
+    press('b')
+    expect(found.current.value).toBe(3)
+    expect(found.unmarked.value).toEqual([3])
+    await flushPromises()
+    expect(marking).toHaveBeenCalledWith('s1', { base: 'h1', question: 1, keys: [1], unmark: false })
+    press('f')
+    expect(found.unmarked.value).toEqual([])
+    wrapper.unmount()
+  })
+
+  it('adds with Shift and takes a mark away with the same letter', async () => {
+    marking.mockResolvedValue({ edits: [] })
+    const { found, wrapper } = open(question('choice', [true, false, false]))
+    found.goTo(1)
+    press('C', { shiftKey: true })
+    await flushPromises()
+    press('a')
+    await flushPromises()
+    expect(marking.mock.calls.map(([, body]) => (body as { keys: number[] }).keys)).toEqual([[0, 2], []])
+    wrapper.unmount()
+  })
+
+  it('leaves letters that name no option, and keys with Ctrl, alone', () => {
+    const { found, wrapper } = open(question('choice', [false, false]))
+    found.begin()
+    press('x')
+    press('a', { ctrlKey: true })
+    expect(marking).not.toHaveBeenCalled()
+    wrapper.unmount()
+  })
+
+  it('goes up and down by arrows, and parts typed answers', async () => {
+    marking.mockResolvedValue({ edits: [] })
+    const { found, seen, wrapper } = open(question('short-answer', []), question('choice', [true, false]))
+    found.begin()
+    press('ArrowDown')
+    press('ArrowUp')
+    expect(seen).toEqual([1, 2, 1])
+    found.forms(1, ' four / 4 /')
+    await flushPromises()
+    expect(marking).toHaveBeenCalledWith('s1', { base: 'h1', question: 1, forms: ['four', '4 /'], unmark: false })
+    wrapper.unmount()
+  })
+
+  it('knows what is marked', () => {
+    expect(isMarked(question('true-false', []))).toBe(false)
+    expect(isMarked(question('true-false', [], { answer: false }))).toBe(true)
+    expect(isMarked(question('gap', []))).toBe(false)
+    expect(isMarked(question('essay', []))).toBe(true)
+    expect(withMark(question('choice', [true, false, false]), { keys: [0, 2] }).type).toBe('multiple-response')
+  })
+})
