@@ -153,6 +153,16 @@ test('a key list says what it will mark and what does not fit', async ({ page })
   await expect(page.getByText('10 questions to mark')).toBeVisible()
 })
 
+test('a file is dropped on an open sheet as well', async ({ page }) => {
+  await openSheet(page, 'Swarms and spring')
+  const before = await textOf(page)
+  await drop(page, 'Swarm week.docx', 'Dropped on a desk.docx')
+  await expect(page.getByRole('button', { name: 'Rename Dropped on a desk' }).or(page.getByText('Dropped on a desk'))).toBeVisible()
+  await expect(source(page)).toContainText('Which sign tells that a colony will swarm soon?')
+  await openSheet(page, 'Swarms and spring')
+  expect(await textOf(page)).toBe(before)
+})
+
 test('a document that cannot be read is refused with what to do', async ({ page }) => {
   await page.goto('/')
   await page.setInputFiles('input[type=file]', { name: 'cut.docx', mimeType: '', buffer: Buffer.from('PK\x03\x04 word/document.xml and no more') })

@@ -6,6 +6,7 @@ import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
+import { useBringIn } from '@/composables/useBringIn'
 import { useFunctionKeys } from '@/composables/useFunctionKeys'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
@@ -37,6 +38,7 @@ const { say } = useNotice()
 const { offer } = useOffer()
 const isDark = useDark({ disableTransition: false })
 
+const { refusals, isOver } = useBringIn(() => router.push('/'))
 const desk = useDesk(id)
 const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
@@ -158,7 +160,14 @@ useFunctionKeys({
       </template>
     </AppBar>
 
-    <div v-if="desk.saveState.value === 'offline'" class="banner" role="alert">
+    <div v-if="isOver" class="banner">{{ t('shelf.dropNow') }}</div>
+    <div v-else-if="refusals.length" class="banner" role="alert">
+      <span v-for="refusal in refusals" :key="refusal.name"
+        ><b>{{ t('shelf.refused', { name: refusal.name }) }}</b> {{ refusal.message }}</span
+      >
+      <Button size="small" severity="secondary" outlined @click="refusals = []">{{ t('app.close') }}</Button>
+    </div>
+    <div v-else-if="desk.saveState.value === 'offline'" class="banner" role="alert">
       {{ t('save.offline', { message: desk.saveMessage.value ?? '' }) }}
     </div>
     <div v-else-if="desk.saveState.value === 'gone'" class="banner" role="alert">

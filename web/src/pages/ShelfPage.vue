@@ -4,8 +4,8 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
-import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
+import { api, Problem, type ShelfSheet } from '@/api/client'
+import { useBringIn } from '@/composables/useBringIn'
 import { useFunctionKeys } from '@/composables/useFunctionKeys'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
@@ -18,15 +18,12 @@ import PasteDialog from '@/shelf/PasteDialog.vue'
 import SheetRow from '@/shelf/SheetRow.vue'
 
 const { t } = useI18n()
-const router = useRouter()
 const { say } = useNotice()
 const { offer, labelOf, whenOffered } = useOffer()
 useTitle(`${t('app.shelf')} – ${t('app.name')}`)
 
 const sheets = ref<ShelfSheet[] | null>(null)
 const unread = ref<string | null>(null)
-const refusals = ref<{ name: string; message: string }[]>([])
-const isOver = ref(false)
 const isPasting = ref(false)
 const isHelpOpen = ref(false)
 const wanted = ref('')
@@ -47,26 +44,7 @@ async function load(): Promise<void> {
 }
 void load()
 
-function open(sheet: Created): void {
-  void router.push({ name: 'desk', params: { id: sheet.id, leaf: sheet.untidy ? 'tidied' : 'proof' } })
-}
-
-/** One file opens at once; of several, each that can be read lies on the shelf then. */
-async function bringIn(files: File[]): Promise<void> {
-  refusals.value = []
-  const created: Created[] = []
-  for (const file of files) {
-    try {
-      created.push(await api.bringIn(file))
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error
-      refusals.value.push({ name: file.name, message: error.message })
-    }
-  }
-  const [only] = created
-  if (only && files.length === 1) open(only)
-  else await load()
-}
+const { refusals, isOver, open, bringIn } = useBringIn(load)
 
 async function make(title: string, text: string, notation: string | null, html: string | null = null): Promise<void> {
   refusals.value = []
@@ -99,20 +77,6 @@ async function takeOff(sheet: ShelfSheet): Promise<void> {
   })
 }
 
-useEventListener(window, 'dragover', (event) => {
-  if (!event.dataTransfer?.types.includes('Files')) return
-  event.preventDefault()
-  isOver.value = true
-})
-useEventListener(window, 'dragleave', (event) => {
-  if (event.relatedTarget === null) isOver.value = false
-})
-useEventListener(window, 'drop', (event) => {
-  if (!event.dataTransfer?.files.length) return
-  event.preventDefault()
-  isOver.value = false
-  void bringIn([...event.dataTransfer.files])
-})
 useEventListener(window, 'paste', (event) => {
   if (event.target instanceof HTMLElement && event.target.matches('input, textarea')) return
   const files = [...(event.clipboardData?.files ?? [])]
