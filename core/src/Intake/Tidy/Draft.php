@@ -32,7 +32,9 @@ final class Draft
     public function begin(string $step): void
     {
         $this->step = $step;
-        $this->changes[$step] = $this->refused[$step] = [];
+        $this->changes[$step] ??= [];
+        // What was refused is refused again whenever the step is taken.
+        $this->refused[$step] = [];
     }
 
     /** @return list<string> */
@@ -119,6 +121,11 @@ final class Draft
         }
 
         return $became;
+    }
+
+    public function countOfChanges(): int
+    {
+        return array_sum(array_map(\count(...), $this->changes));
     }
 
     /** @return list<Change> */

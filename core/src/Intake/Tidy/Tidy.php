@@ -7,6 +7,8 @@ namespace Notagram\Intake\Tidy;
 /** Makes a Starred list of an old test, step by step. */
 final class Tidy
 {
+    private const MOST_ROUNDS = 6;
+
     /** @return list<TidyStep> in the order in which they are taken */
     public static function steps(): array
     {
@@ -35,10 +37,18 @@ final class Tidy
     public static function of(string $text, Refusals $refusals = new Refusals()): Tidied
     {
         $draft = new Draft($text, $refusals);
+        $steps = self::steps();
+        // What one step uncovers for an earlier one is taken in the next round; nearly always there is nothing.
+        $round = 0;
+        do {
+            $before = $draft->countOfChanges();
+            foreach ($steps as $step) {
+                $draft->begin($step->name());
+                $step->apply($draft);
+            }
+        } while ($draft->countOfChanges() > $before && ++$round < self::MOST_ROUNDS);
         $reports = [];
-        foreach (self::steps() as $step) {
-            $draft->begin($step->name());
-            $step->apply($draft);
+        foreach ($steps as $step) {
             if ([] !== $draft->changesOf($step->name()) || [] !== $draft->refusedOf($step->name())) {
                 $reports[] = new StepReport($step->name(), $step->label(), $draft->changesOf($step->name()), $draft->refusedOf($step->name()));
             }

@@ -30,33 +30,27 @@ final readonly class AnswerKey implements TidyStep
         if (null === $scan->keyAt) {
             return;
         }
-        $entries = KeyList::read($scan->keyText($scan->keyAt));
-        $rest = \array_slice($draft->lines(), $scan->keyAt);
-        if (!$draft->replace($scan->keyAt, \count($rest), [])) {
+        $questions = $scan->questions;
+        $marks = $left = [];
+        foreach (KeyList::read($scan->keyText($scan->keyAt)) as $place => $entry) {
+            $at = self::questionOf($entry, $place, $questions, $marks);
+            if (null !== $at && KeyMarks::fits($draft, $questions[$at], $entry->answer)) {
+                $marks[$at] = $entry;
+            } else {
+                $left[] = $entry;
+            }
+        }
+        // A list of which nothing fits may be something else.
+        if ([] === $marks) {
             return;
         }
-        $left = [];
-        $questions = $scan->questions;
-        $marks = [];
-        foreach ($entries as $place => $entry) {
-            $at = self::questionOf($entry, $place, $questions, $marks);
-            if (null === $at) {
-                $left[] = $entry;
-            } else {
-                $marks[$at] = $entry;
-            }
+        $rest = [] === $left ? [] : ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)];
+        if (!$draft->replace($scan->keyAt, \count($draft->lines()) - $scan->keyAt, $rest)) {
+            return;
         }
         krsort($marks);
         foreach ($marks as $at => $entry) {
-            if (!KeyMarks::mark($draft, $questions[$at], $entry->answer)) {
-                $left[] = $entry;
-            }
-        }
-        if ([] !== $left) {
-            $draft->putIn(\count($draft->lines()), 'Key');
-            foreach ($left as $entry) {
-                $draft->putIn(\count($draft->lines()), ltrim(\sprintf('%s %s', null === $entry->number ? '' : $entry->number.'.', $entry->answer)));
-            }
+            KeyMarks::mark($draft, $questions[$at], $entry->answer);
         }
     }
 

@@ -28,6 +28,13 @@ final readonly class TrueFalseColumns implements TidyStep
         $words = PaperWords::all();
         $pair = "(?:{$words->true})(?:\\s*/\\s*|[ \\t\\x{A0}]++|\\s*\\|\\s*)(?:{$words->false})";
         $lines = $draft->lines();
+        // T and F before the number hide that a question starts there.
+        for ($index = \count($lines) - 1; $index >= 0; --$index) {
+            if (1 === preg_match("~^[ \\t]*+{$pair}[ \\t\\x{A0}]++(?=\\(?\\d{1,4}[.)])~iu", $lines[$index], $match)) {
+                $draft->replace($index, 1, [substr($lines[$index], \strlen($match[0])), self::BOTH]);
+            }
+        }
+        $lines = $draft->lines();
         foreach (array_reverse($draft->scan()->questions) as $question) {
             if (!$question->isBare()) {
                 continue;

@@ -14,6 +14,8 @@ final readonly class WrappedLines implements TidyStep
 {
     /** A line that was wrapped is nearly as wide as the page. */
     private const WIDE = 35;
+    /** What ends as statements end, or begins as they begin. */
+    private const CODE = '/[{};]\s*\z|\w\)\s*[:;{]\s*\z|\b\w+\([^()]*\)\s*\z|^\s*(?:for|while|if|def|function|return|import|#include|int|var|let|const)\b.*[(){}=;:]/';
 
     public function name(): string
     {
@@ -28,13 +30,17 @@ final readonly class WrappedLines implements TidyStep
     public function apply(Draft $draft): void
     {
         $roles = $draft->scan()->roles;
-        for ($index = \count($roles) - 1; $index > 0; --$index) {
+        // From the top, so that a line is held against all that was joined before it, as it would be the next time.
+        for ($index = 1; $index < \count($roles); ++$index) {
             $lines = $draft->lines();
             $isStemOfItsOwn = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] && '' === (QuestionStart::in($lines[$index - 1])->text ?? 'x');
             if ($isStemOfItsOwn || (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($lines[$index - 1], $lines[$index]))) {
                 $start = $isStemOfItsOwn ? QuestionStart::in($lines[$index - 1]) : null;
                 $before = null === $start ? rtrim($lines[$index - 1]) : $start->rule.$start->number.'.';
-                $draft->replace($index - 1, 2, [$before.' '.trim($lines[$index])]);
+                if ($draft->replace($index - 1, 2, [$before.' '.trim($lines[$index])])) {
+                    array_splice($roles, $index, 1);
+                    --$index;
+                }
             }
         }
         $this->pointsOnTheirOwn($draft);
@@ -55,6 +61,9 @@ final readonly class WrappedLines implements TidyStep
 
     private static function goesOn(string $line, string $next): bool
     {
+        if (1 === preg_match(self::CODE, $line) || 1 === preg_match(self::CODE, $next)) {
+            return false;
+        }
         $line = rtrim($line);
         $next = trim($next);
         if (1 === preg_match('/^(?:[IVX]{1,4}|\d{1,2})[.)]\s|^[-–•]\s|[;{}=]\z|\t|\S {3,}\S/u', $next) || 1 === preg_match('/\t\S|\S {3,}\S|[;{}]\z/', ltrim($line))) {
