@@ -48,6 +48,6 @@ test('a file that cannot be read is refused with what to do instead', async ({ p
     { name: 'Old test.docx', mimeType: 'application/octet-stream', buffer: Buffer.from('PK\u0003\u0004 [Content_Types].xml word/document.xml', 'latin1') },
     { name: 'Noise.txt', mimeType: 'text/plain', buffer: Buffer.from(Array.from({ length: 4000 }, (_, index) => (index * 7) % 32)) },
   ])
-  await expect(page.getByRole('alert').filter({ hasText: 'Old test.docx' })).toContainText('save it as plain text (UTF-8)')
+  await expect(page.getByRole('alert').filter({ hasText: 'Old test.docx' })).toContainText('save it anew')
   await expect(page.getByRole('alert').filter({ hasText: 'Noise.txt' })).toContainText('does not look like a text')
 })
