@@ -140,7 +140,10 @@ final class PlainQuestion
         foreach ($whole as $index => $written) {
             $at = 0 === $index ? $start + strspn($written, self::BLANKS) : $next;
             $next += \strlen($written);
-            $text = self::meant($texts[$index]);
+            $text = trim($texts[$index]);
+            if (str_contains($text, "\n")) {
+                $text = GiftText::meant($text);
+            }
             $feedback = '' === $feedbacks[$index] ? null : self::meant(substr($feedbacks[$index], 1));
             if ('' === $text || '' === $feedback) {
                 return null;
@@ -154,7 +157,7 @@ final class PlainQuestion
             $feedback = null === $feedback ? null : new FormattedText($feedback);
             $entries[] = $isTyped
                 ? new AcceptedAnswer($text, $weight, $feedback, new Span($at, $next))
-                : new Option(new FormattedText($text), $weight, $weight->isAboveZero(), $feedback, new Span($at, $next), '' === $ofWeight ? 1 : \strlen($ofWeight) + 3);
+                : new Option(new FormattedText($text), $weight, $weight->units > 0, $feedback, new Span($at, $next), '' === $ofWeight ? 1 : \strlen($ofWeight) + 3);
         }
         /** @var list<AcceptedAnswer> $accepted */
         $accepted = $options = $entries;

@@ -35,7 +35,16 @@ export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, 
     EditorState.phrases.of(phrases),
     history(),
     lineNumbers(),
-    highlightSpecialChars(),
+    highlightSpecialChars({
+      // A page break, or a character that nobody sees: a quiet dot with its name.
+      render: (_code, description) => {
+        const dot = document.createElement('span')
+        dot.textContent = '•'
+        dot.title = description ?? ''
+        dot.style.color = 'var(--soft)'
+        return dot
+      },
+    }),
     highlightActiveLine(),
     highlightActiveLineGutter(),
     drawSelection(),
