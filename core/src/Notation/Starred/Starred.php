@@ -53,7 +53,12 @@ final readonly class Starred implements Notation
         // Lines that name a letter after ANSWER make it Aiken.
         $answers = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
-        return $answers > 0 && 8 * $answers >= $options ? 0 : 2 * $numbers + $options;
+        if ($answers > 0) {
+            return 8 * $answers >= $options ? 0 : 2 * $numbers + $options;
+        }
+
+        // Options that nobody marks are those of a test to be marked, numbered or not.
+        return 2 * $numbers + $options + ($options > 1 ? 1 : 0);
     }
 
     public function examples(): array
