@@ -165,7 +165,10 @@ final class StarredSplitter
     /** Whether the lines from here to the next blank one are text and then options from a on. */
     private function optionsFollow(int $index): bool
     {
-        for ($at = $index; isset($this->lines[$at]) && !$this->lines[$at]->isBlank() && $at < $index + 12; ++$at) {
+        for ($at = $index; isset($this->lines[$at]) && $at < $index + 12; ++$at) {
+            if ($this->lines[$at]->isBlank()) {
+                return $this->optionComesNext($at);
+            }
             $option = $this->lines[$at]->option();
             if ($at > $index && null !== $option && 'a' === strtolower($option[0])) {
                 return true;

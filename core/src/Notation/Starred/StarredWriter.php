@@ -79,7 +79,7 @@ final readonly class StarredWriter implements Writer
         $mayChange = [] !== array_filter($losses, static fn (Loss $loss) => LossKind::Changed === $loss->kind);
         foreach ([$stem, self::line($stem)] as $written) {
             $text = rtrim($points.$written).$below;
-            if ($this->readsAlike($question, $text, $mayChange)) {
+            if ($this->readsAlike($question, $written, $text, $mayChange)) {
                 if ($written !== $stem) {
                     $losses[] = Loss::reduced('Line breaks in the stem become blanks.');
                 }
@@ -209,17 +209,16 @@ final readonly class StarredWriter implements Writer
         return false;
     }
 
-    private function readsAlike(Question $question, string $text, bool $mayChange): bool
+    private function readsAlike(Question $question, string $stem, string $text, bool $mayChange): bool
     {
         // What changes kind is only held against its words.
         $shown = static fn (Question $one): array => [
-            $one->stem->text,
             array_map(static fn (Option $option) => self::line($option->text->text), $one->options()),
             $mayChange ? null : [$one->type(), array_map(static fn (Option $option) => $option->isKey, $one->options()), array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $one->accepted()), $one->answers instanceof Matching ? array_map(static fn (Pair $pair) => [self::line($pair->prompt->text), self::line($pair->match)], $one->answers->pairs) : []],
         ];
         $read = self::readBetweenOthers("2. {$text}");
 
-        return null !== $read && 1 === \count($read) && $shown($question) === $shown($read[0]);
+        return null !== $read && 1 === \count($read) && $stem === $read[0]->stem->text && $shown($question) === $shown($read[0]);
     }
 
     /** @return ?list<Question> what is read of a text that stands between two questions; null where it spoils one of them */

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Notation;
+
+use Notagram\Handover\Conversion;
+use Notagram\Notation\Loss;
+use Notagram\Notation\Notations;
+use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
+use Notagram\Notation\Starred\StarredStyle;
+use Notagram\Notation\Starred\StarredWriter;
+use Notagram\Source\SourceText;
+use Notagram\Tests\ModelLine;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a Starred list is read as, and how it is written. */
+final class StarredTest extends TestCase
+{
+    /** @return iterable<string, array{string, list<string>}> text, and a line of each question */
+    public static function texts(): iterable
+    {
+        yield 'numbers of every form' => ["1) One?\nTrue\n(2) Two?\nTrue\nQuestion 3: Three?\nTrue\nFrage 4\nVier?\nwahr\n", ['"One?"', '"Two?"', '"Three?"', '"Vier?"']];
+        yield 'a list inside a stem' => ["1. Put in order:\n3. egg\n7. larva\nAnswer: egg, larva\n", ['"Put in order:\n3. egg\n7. larva"']];
+        yield 'a number that is a year' => ["1. Born in\n1987. Who?\na. she\n*b. he\n\n2. Next?\nTrue\n", ['"Born in\n1987. Who?"', '"Next?"']];
+        yield 'code between stem and options' => ["1. What does it print?\n\nprint(1)\n\na. 0\n*b. 1\n", ['"What does it print?\nprint(1)"']];
+        yield 'points before and behind' => ["1. (2 points) One?\nTrue\n2. Two? (1,5 Punkte)\nTrue\n3. Three (3 points) and more?\nTrue\n", ['points 2 · "One?"', 'points "1.5" · "Two?"', '"Three (3 points) and more?"']];
+        yield 'an answer line that is no key' => ["1. Legs?\nAnswer: six\n\n2. Wings?\nAnswer: 4 / four\n", ['"Legs?" · "six"', '"Wings?" · "4" [100] · "four"']];
+        yield 'options beyond their line' => ["1. Which?\na. one\nthat is long\n*b. two\n", ['"one\nthat is long" [0] · "two" [100]*']];
+        yield 'Roman statements in a stem' => ["1. Which are true?\nI. Bees fly.\nII. Bees read.\na. I\n*b. II\n", ['"Which are true?\nI. Bees fly.\nII. Bees read." · "I" [0] · "II" [100]*']];
+        yield 'a heading that says nothing of kinds ends one that does' => ["True or false\n\n1. One.\n\nPart II\n\n2. Tell.\n...\n", ['true-false · "One."', 'essay · "Tell."']];
+    }
+
+    /** @param list<string> $lines */
+    #[DataProvider('texts')]
+    public function testItIsReadGenerously(string $text, array $lines): void
+    {
+        $read = array_values(array_filter(self::sheet($text)->blocks, static fn (PlacedBlock $placed) => null !== $placed->number));
+        self::assertCount(\count($lines), $read);
+        foreach ($lines as $index => $line) {
+            self::assertStringContainsString(str_replace("\n", '\n', $line), ModelLine::of($read[$index]));
+        }
+    }
+
+    public function testItIsWrittenInItsSetStyles(): void
+    {
+        $reading = self::sheet("1. (2 points) Which?\n*a) x\nb) y\n")->numbered(1)->reading;
+        $written = static fn (StarredStyle $style): string => (new StarredWriter($style))->write($reading)->text;
+        self::assertSame("(2 points) Which?\n*a. x\nb. y", $written(new StarredStyle()));
+        self::assertSame("(2 points) Which?\n\nA) x *\nB) y", $written(new StarredStyle('A)', starsAfter: true, blankAfterStem: true)));
+        self::assertSame("Which?\n*a. x\nb. y", $written(new StarredStyle(showsPoints: false)));
+    }
+
+    public function testQuestionsAreNumberedWhereTheSheetIsPutTogether(): void
+    {
+        $gift = ReadSheet::of(SourceText::fromUtf8("One? {T}\n\n\$CATEGORY: Bees\n\nTwo? {=a ~b}\n\nThree {}\n"), Notations::find('gift') ?? throw new \LogicException());
+        self::assertSame("1. One?\nTrue\n\nBees\n\n2. Two?\n*a. a\nb. b\n\n3. Three\n...\n", Conversion::of($gift, self::notation())->text());
+    }
+
+    /** @return iterable<string, array{string, string}> a question in GIFT, and what is said of it */
+    public static function losses(): iterable
+    {
+        yield 'weights' => ['X? {=a ~%50%b ~c}', 'reduced: Weights are left out'];
+        yield 'feedback and title' => ['::T:: X? {=a#yes ~b}', 'title, feedback'];
+        yield 'a chosen gap' => ['Bees {=fly ~read} well.', 'changed: The chosen gap becomes a choice'];
+        yield 'several answers with one key' => ['X? {~%100%a ~%-100%b}', 'changed: Several answers with one right option'];
+        yield 'a number' => ['X? {#35:1}', 'changed: The number becomes a typed answer.|reduced: Its tolerance'];
+        yield 'a text' => ['Read this first.', 'changed: It stands as a text between the questions'];
+        yield 'a stem that reads as options' => ["X\na. one\nb. two {T}", 'Line breaks in the stem become blanks'];
+        yield 'nothing' => ['X? {=a ~b}', ''];
+    }
+
+    #[DataProvider('losses')]
+    public function testWhatItCannotHoldIsNamed(string $gift, string $said): void
+    {
+        $reading = ReadSheet::of(SourceText::fromUtf8($gift), Notations::find('gift') ?? throw new \LogicException())->numbered(1)->reading;
+        $losses = implode('|', array_map(static fn (Loss $loss) => $loss->kind->value.': '.$loss->message, self::notation()->writer()->write($reading)->losses));
+        '' === $said ? self::assertSame('', $losses) : self::assertStringContainsString($said, $losses);
+    }
+
+    private static function sheet(string $text): ReadSheet
+    {
+        return ReadSheet::of(SourceText::fromUtf8($text), self::notation());
+    }
+
+    private static function notation(): \Notagram\Notation\Notation
+    {
+        return Notations::find('starred') ?? throw new \LogicException('There is such a notation.');
+    }
+}

@@ -1,0 +1,91 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h, shallowRef } from 'vue'
+import { useTidied } from '@/desk/leaves/tidied/useTidied'
+import { NOTHING_READ } from '@/desk/sync/reading'
+import type { Desk } from '@/desk/useDesk'
+
+const tidying = vi.hoisted(() => vi.fn())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { tidying } }))
+
+const row = {
+  line: 3,
+  before: '____ 1. Which?',
+  after: ['1. Which?'],
+  steps: ['Rules for the answer'],
+  isRefused: false,
+}
+const answer = {
+  edits: [],
+  rows: [row],
+  title: null,
+  steps: [
+    { name: 'answer-rules', label: 'Rules for the answer', changes: 2, refused: 0 },
+    { name: 'titles', label: 'Title above the questions', changes: 1, refused: 0 },
+  ],
+}
+
+async function open() {
+  const reading = shallowRef({ ...NOTHING_READ, hash: 'h1' })
+  const desk = {
+    reading,
+    base: () => Promise.resolve(reading.value.hash),
+    asked: (call: () => Promise<unknown>) => call(),
+  } as unknown as Desk
+  let found!: ReturnType<typeof useTidied>
+  const wrapper = mount(
+    defineComponent({
+      setup() {
+        found = useTidied(desk, 's1')
+        return () => h('div')
+      },
+    }),
+  )
+  await flushPromises()
+  return { found, reading, wrapper }
+}
+
+describe('the tidied text', () => {
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.clearAllMocks()
+  })
+
+  it('is asked for at once, and its changes are counted', async () => {
+    tidying.mockResolvedValue(answer)
+    const { found, wrapper } = await open()
+    expect(tidying).toHaveBeenCalledWith('s1', 'h1', [], [])
+    expect(found.changes.value).toBe(3)
+    expect(found.isWorking.value).toBe(false)
+    expect(found.tidied.value?.base).toBe('h1')
+    wrapper.unmount()
+  })
+
+  it('is worked out anew without a step or a line that is refused, and with it when it is taken back', async () => {
+    tidying.mockResolvedValue(answer)
+    const { found, wrapper } = await open()
+    found.toggleStep('titles')
+    found.toggleLine(row)
+    await flushPromises()
+    expect(tidying).toHaveBeenLastCalledWith('s1', 'h1', ['titles'], [3])
+    found.toggleStep('titles')
+    found.toggleLine(row)
+    await flushPromises()
+    expect(tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [])
+    wrapper.unmount()
+  })
+
+  it('forgets refused lines once the text is another, since they are others then', async () => {
+    vi.useFakeTimers()
+    tidying.mockResolvedValue(answer)
+    const { found, reading, wrapper } = await open()
+    found.toggleLine(row)
+    found.toggleStep('titles')
+    await flushPromises()
+    reading.value = { ...reading.value, hash: 'h2' }
+    await flushPromises()
+    await vi.advanceTimersByTimeAsync(400)
+    expect(tidying).toHaveBeenLastCalledWith('s1', 'h2', ['titles'], [])
+    wrapper.unmount()
+  })
+})
