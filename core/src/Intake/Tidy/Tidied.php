@@ -16,9 +16,4 @@ final readonly class Tidied
     public function __construct(public string $text, public array $steps, public ?string $title, public array $became)
     {
     }
-
-    public function changes(): int
-    {
-        return array_sum(array_map(static fn (StepReport $step) => \count($step->changes), $this->steps));
-    }
 }

@@ -34,7 +34,7 @@ final readonly class OptionColumns implements TidyStep
             }
             $first = $question->options[0];
             $count = $question->options[\count($question->options) - 1] - $first + 1;
-            $options = $others = [];
+            $options = [];
             for ($index = $first; $index < $first + $count; ++$index) {
                 if (LineRole::OptionRow === $scan->roles[$index]) {
                     array_push($options, ...OptionMarks::row($lines[$index]));
@@ -42,8 +42,6 @@ final readonly class OptionColumns implements TidyStep
                     $options[] = [strtolower(OptionMarks::letter($lines[$index])[0] ?? ''), trim($lines[$index])];
                 } elseif (LineRole::Blank !== $scan->roles[$index] && [] !== $options) {
                     $options[\count($options) - 1][1] .= ' '.trim($lines[$index]);
-                } else {
-                    $others[] = $lines[$index];
                 }
             }
             usort($options, static fn (array $one, array $other) => $one[0] <=> $other[0]);
