@@ -10,6 +10,7 @@ use App\Request\MarkRequest;
 use App\View\MarkedView;
 use App\View\ProblemView;
 use Notagram\Finding\TextEdit;
+use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\ReadSheet;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -38,7 +39,7 @@ final readonly class MarkQuestion
         $text = $block->textIn($sheet->text());
         $edits = match (true) {
             null !== $request->keys => $marker->options($block, $text, $request->keys),
-            null !== $request->forms => $marker->typed($block, $text, $request->forms),
+            null !== $request->forms => $marker->typed($block, $text, KeyAnswer::forms($request->forms)),
             default => $marker->truth($block, $text, $request->unmark ? null : $request->truth),
         };
         if (null === $edits) {

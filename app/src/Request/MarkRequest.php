@@ -14,7 +14,7 @@ final readonly class MarkRequest
     /**
      * @param int           $question its number, from 1
      * @param ?list<int>    $keys     the right options, by place; none takes the marks away
-     * @param ?list<string> $forms    all accepted answers
+     * @param ?string       $forms    all accepted answers as written, parted by “ / ”
      */
     public function __construct(
         #[OA\Property]
@@ -28,9 +28,8 @@ final readonly class MarkRequest
         public ?bool $truth = null,
         #[OA\Property]
         public bool $unmark = false,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true)]
-        #[Assert\Count(max: 1_000), Assert\All([new Assert\Type('string'), new Assert\Length(max: 10_000)])]
-        public ?array $forms = null,
+        #[OA\Property, Assert\Length(max: 100_000)]
+        public ?string $forms = null,
     ) {
     }
 }

@@ -298,7 +298,7 @@ export interface components {
             keys?: number[] | null;
             truth?: boolean | null;
             unmark?: boolean;
-            forms?: string[] | null;
+            forms?: string | null;
         };
         /** @description Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
         MendRequest: {

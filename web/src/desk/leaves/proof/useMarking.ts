@@ -4,7 +4,7 @@ import { api, type Question } from '@/api/client'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 
-type Mark = { keys: number[] } | { truth: boolean | null } | { forms: string[] }
+type Mark = { keys: number[] } | { truth: boolean | null } | { forms: string }
 
 /** Whether a right answer is marked, or none is wanted. */
 export function isMarked(question: Question): boolean {
@@ -65,7 +65,7 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
 
   function hasForms(number: number): boolean {
     const mark = pending.value.get(number)
-    return mark !== undefined && 'forms' in mark && mark.forms.length > 0
+    return mark !== undefined && 'forms' in mark && mark.forms !== ''
   }
 
   function goTo(number: number | null): void {
@@ -125,11 +125,8 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
   }
 
   function forms(number: number, written: string): void {
-    const list = written
-      .split(/\s+\/\s+/)
-      .map((form) => form.trim())
-      .filter((form) => form !== '')
-    if (list.length) void mark(number, { forms: list })
+    const said = written.trim()
+    if (said) void mark(number, { forms: said })
     next(number)
   }
 
