@@ -21,6 +21,29 @@ final class BringInTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testPicturesOfADocumentAreShownInItsProofAndNamedAsALoss(): void
+    {
+        $created = $this->upload('Swarm week.docx', (string) file_get_contents(__DIR__.'/../demo/Swarm week.docx'));
+        $id = self::textAt($created, 'id');
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $body = self::bodyWith($sheet, 'Where does a swarm first settle?');
+        self::assertStringContainsString('<img class="kept" src="/api/sheets/'.$id.'/pictures/1" alt="a cluster of bees hanging from a branch">', self::textAt($body, 'question.stem'));
+        $this->browser->request('GET', "/api/sheets/{$id}/pictures/1");
+        $picture = $this->browser->getResponse();
+        self::assertSame('image/png', $picture->headers->get('Content-Type'));
+        self::assertStringStartsWith("\x89PNG", (string) $picture->getContent());
+        $this->call('GET', "/api/sheets/{$id}/pictures/2");
+        $this->assertStatus(404);
+
+        $losses = json_encode($this->call('GET', "/api/sheets/{$id}/handover/gift"), \JSON_THROW_ON_ERROR);
+        self::assertSame(1, substr_count($losses, 'Picture 1 stays here'));
+        // Another sheet has no picture of that number, whatever its text says.
+        $other = $this->createSheet("1. See [picture 1].\na. x\n*b. y\n", 'starred');
+        self::assertSame('See [picture 1].', self::textAt(self::bodyWith($this->call('GET', "/api/sheets/{$other}"), 'See'), 'question.stem'));
+        $this->call('GET', "/api/sheets/{$other}/pictures/1");
+        $this->assertStatus(404);
+    }
+
     public function testTidyingGivesEditsThatMakeTheTidiedText(): void
     {
         $id = $this->createSheet(self::PAPER, 'starred');
@@ -76,6 +99,19 @@ final class BringInTest extends ApiTestCase
         $id = self::textAt($created, 'id');
         self::assertSame("1. Which?\na. x\nb. y\n", self::textAt($this->call('GET', "/api/sheets/{$id}"), 'text'));
         self::assertSame([['question' => 1, 'keys' => [1]]], self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'offered'));
+    }
+
+    /** What became of the question whose stem begins so. */
+    private static function bodyWith(mixed $sheet, string $stem): mixed
+    {
+        $bodies = self::at($sheet, 'reading.bodies');
+        self::assertIsArray($bodies);
+        foreach ($bodies as $body) {
+            if (null !== self::at($body, 'question') && str_starts_with(self::textAt($body, 'question.stem'), $stem)) {
+                return $body;
+            }
+        }
+        self::fail("No question begins with “{$stem}”.");
     }
 
     private function base(string $id): string

@@ -6,6 +6,7 @@ namespace App\Command;
 
 use Notagram\Handover\Conversion;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\KeptPictures;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -28,7 +29,7 @@ final class ConvertCommand extends SheetCommand
         $target = $this->named(self::text($input, 'to') ?? throw new UnreadableFile('Say which notation to write, such as --to=aiken.'));
         $named = $this->sources($input)[0];
         $source = $named->source;
-        $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target);
+        $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target, KeptPictures::unseen(\count($named->manuscript->pictures ?? [])));
         foreach ($conversion->blocks as $block) {
             foreach ($block->written->losses as $loss) {
                 $where = null === $block->placed->number ? '' : "question {$block->placed->number}: ";

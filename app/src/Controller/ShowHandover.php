@@ -31,7 +31,7 @@ final readonly class ShowHandover
         $written = [];
         foreach ($blocks->blocks as $index => $block) {
             $id = $blocks->ids[$index];
-            $written[$id] ??= new WrittenBlockView($id, $this->reader->written($sheet->notation()->reader()->read($block, $block->textIn($blocks->text)), $notation));
+            $written[$id] ??= new WrittenBlockView($id, $this->reader->written($sheet->notation()->reader()->read($block, $block->textIn($blocks->text)), $notation, $sheet));
         }
 
         return new JsonResponse(new WrittenSheetView(array_values($written)));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\SheetWishes;
@@ -12,6 +14,7 @@ use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
+use Notagram\Question\KeptPictures;
 use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
@@ -79,6 +82,14 @@ class Sheet
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $emphasised = [];
 
+    /** @var list<?string> the media type of each kept picture; null where no browser can show it */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $pictureTypes = [];
+
+    /** @var Collection<int, SheetPicture> */
+    #[ORM\OneToMany(targetEntity: SheetPicture::class, mappedBy: 'sheet', cascade: ['persist'])]
+    private Collection $pictures;
+
     #[ORM\Column]
     private \DateTimeImmutable $changedAt;
 
@@ -96,6 +107,7 @@ class Sheet
         $this->text = $source->text;
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
+        $this->pictures = new ArrayCollection();
     }
 
     /** A sheet that came as a document: its text is what the document's reader sees. */
@@ -104,8 +116,23 @@ class Sheet
         $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
         $sheet->notes = $manuscript->notes;
         $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => $emphasis->text, $manuscript->emphasised);
+        foreach ($manuscript->pictures as $index => $picture) {
+            $sheet->pictureTypes[] = $picture->mediaType();
+            $sheet->pictures->add(new SheetPicture($sheet, $index + 1, $picture));
+        }
 
         return $sheet;
+    }
+
+    public function keptPictures(): KeptPictures
+    {
+        $addresses = [];
+        foreach ($this->pictureTypes as $index => $type) {
+            $number = $index + 1;
+            $addresses[$number] = null === $type ? null : "/api/sheets/{$this->id}/pictures/{$number}";
+        }
+
+        return new KeptPictures($addresses);
     }
 
     /** @return list<string> */

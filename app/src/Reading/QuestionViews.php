@@ -17,6 +17,7 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
+use Notagram\Question\KeptPictures;
 use Notagram\Question\Matching;
 use Notagram\Question\Numeric;
 use Notagram\Question\Option;
@@ -28,11 +29,16 @@ use Notagram\Question\Weight;
 /** Makes of a question what the proof shows. */
 final readonly class QuestionViews
 {
-    public function __construct(private TextProof $proof)
+    public function __construct(private TextProof $proof, private KeptPictures $pictures = new KeptPictures())
     {
     }
 
-    public function of(Question $question): QuestionView
+    public function of(Question $question, KeptPictures $pictures): QuestionView
+    {
+        return (new self($this->proof, $pictures))->view($question);
+    }
+
+    private function view(Question $question): QuestionView
     {
         $answers = $question->answers;
 
@@ -40,7 +46,7 @@ final readonly class QuestionViews
             $question->type(),
             $question->title,
             $question->points,
-            $answers instanceof Gap ? $this->sentence($answers, $question) : $this->proof->html($question->stem),
+            $answers instanceof Gap ? $this->sentence($answers, $question) : $this->html($question->stem),
             array_map($this->option(...), $question->options()),
             $answers instanceof Numeric ? array_map($this->number(...), $answers->numbers) : array_map($this->accepted(...), $question->accepted()),
             $answers instanceof Matching ? array_map($this->pair(...), $answers->pairs) : [],
@@ -80,12 +86,12 @@ final readonly class QuestionViews
             ...array_map(static fn (AcceptedAnswer $answer) => $answer->text, $question->accepted()),
         ];
 
-        return $this->proof->htmlWithGap($gap->before, $gap->after, $question->stem->format, '<span class="gap"><span class="gap-answer">'.TextProof::plain($keys[0] ?? '').'</span></span>');
+        return $this->pictures->shownIn($this->proof->htmlWithGap($gap->before, $gap->after, $question->stem->format, '<span class="gap"><span class="gap-answer">'.TextProof::plain($keys[0] ?? '').'</span></span>'));
     }
 
     private function option(Option $option): OptionView
     {
-        return new OptionView($this->proof->html($option->text), $option->isKey, self::percent($option->weight), $this->optional($option->feedback));
+        return new OptionView($this->html($option->text), $option->isKey, self::percent($option->weight), $this->optional($option->feedback));
     }
 
     private function accepted(AcceptedAnswer $answer): AcceptedView
@@ -106,12 +112,17 @@ final readonly class QuestionViews
 
     private function pair(Pair $pair): PairView
     {
-        return new PairView($this->proof->html($pair->prompt), $this->proof->html(new FormattedText($pair->match, FormattedText::AUTO)));
+        return new PairView($this->html($pair->prompt), $this->html(new FormattedText($pair->match, FormattedText::AUTO)));
+    }
+
+    private function html(FormattedText $text): string
+    {
+        return $this->pictures->shownIn($this->proof->html($text));
     }
 
     private function optional(?FormattedText $text): ?string
     {
-        return null === $text ? null : $this->proof->html($text);
+        return null === $text ? null : $this->html($text);
     }
 
     /** With at most two decimals and a true minus sign. */

@@ -15,6 +15,7 @@ use App\View\TokenView;
 use App\View\WrittenView;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
+use Notagram\Handover\Conversion;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
 use Notagram\Notation\Notation;
@@ -60,9 +61,9 @@ final readonly class SheetReader
         );
     }
 
-    public function written(BlockReading $reading, Notation $target): WrittenView
+    public function written(BlockReading $reading, Notation $target, Sheet $sheet): WrittenView
     {
-        $written = $target->writer()->write($reading);
+        $written = Conversion::written($reading, $target, $sheet->keptPictures());
 
         return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses), $written->isNumbered);
     }
@@ -80,8 +81,8 @@ final readonly class SheetReader
             array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text, $sheet->switchedOff())),
             $reading->category,
             $reading->comments,
-            null === $reading->question ? null : $this->questions->of($reading->question),
-            null === $target ? null : $this->written($reading, $target),
+            null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),
+            null === $target ? null : $this->written($reading, $target, $sheet),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Entity\JournalEntry;
 use App\Entity\Revision;
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
+use App\Entity\SheetPicture;
 use Doctrine\ORM\EntityManagerInterface;
 
 final readonly class SheetRepository
@@ -37,6 +38,11 @@ final readonly class SheetRepository
         $this->entities->persist($sheet);
         $this->entities->persist(new Revision($sheet, RevisionReason::Import, $now));
         $this->entities->flush();
+    }
+
+    public function picture(Sheet $sheet, int $number): ?SheetPicture
+    {
+        return $this->entities->getRepository(SheetPicture::class)->findOneBy(['sheet' => $sheet, 'number' => $number]);
     }
 
     public function keepRevision(Sheet $sheet, RevisionReason $reason, \DateTimeImmutable $now): void

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Handover;
 
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
 use Notagram\Notation\LossKind;
 use Notagram\Notation\Notation;
 use Notagram\Notation\ReadSheet;
+use Notagram\Notation\WrittenBlock;
+use Notagram\Question\KeptPictures;
 
 /** A whole sheet in another notation, or in the normal form of its own: each block's text, and every loss. */
 final readonly class Conversion
@@ -18,18 +22,29 @@ final readonly class Conversion
     {
     }
 
-    public static function of(ReadSheet $sheet, Notation $target): self
+    public static function of(ReadSheet $sheet, Notation $target, KeptPictures $pictures = new KeptPictures()): self
     {
-        $writer = $target->writer();
         $blocks = [];
         foreach ($sheet->blocks as $placed) {
-            $written = $writer->write($placed->reading);
+            $written = self::written($placed->reading, $target, $pictures);
             if ('' !== $written->text || [] !== $written->losses) {
                 $blocks[] = new ConvertedBlock($placed, $written);
             }
         }
 
         return new self($target, $blocks);
+    }
+
+    /** One block in another notation. Pictures that are kept beside the sheet stay there, whatever the target. */
+    public static function written(BlockReading $reading, Notation $target, KeptPictures $pictures): WrittenBlock
+    {
+        $written = $target->writer()->write($reading);
+        $losses = array_map(
+            static fn (int $number) => Loss::reduced("Picture {$number} stays here: the text only names its place. Put it in by hand after the import."),
+            $pictures->namedIn($written->text),
+        );
+
+        return [] === $losses ? $written : new WrittenBlock($written->text, [...$written->losses, ...$losses], $written->isNumbered);
     }
 
     /** UTF-8 without a byte-order mark, lines parted by LF, a blank line between blocks. */

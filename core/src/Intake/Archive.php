@@ -12,6 +12,8 @@ final class Archive
     private const MAX_XML_MB = 24;
 
     private int $unpacked = 0;
+    /** @var array<string, ?Picture> unpacked once each, however often they are shown */
+    private array $pictures = [];
 
     private function __construct(private readonly \ZipArchive $zip)
     {
@@ -70,6 +72,21 @@ final class Archive
         }
 
         return $bytes;
+    }
+
+    /**
+     * A part that is a picture; null where there is none, or the name leads out of the document.
+     *
+     * @throws UnreadableDocument
+     */
+    public function picture(string $name): ?Picture
+    {
+        if (!\array_key_exists($name, $this->pictures)) {
+            $bytes = '' === $name || str_contains($name, '..') || str_contains($name, ':') ? null : $this->part($name);
+            $this->pictures[$name] = null === $bytes ? null : new Picture(basename($name), $bytes);
+        }
+
+        return $this->pictures[$name];
     }
 
     /**

@@ -72,7 +72,7 @@ final class HtmlPage
             1 === preg_match('/page-break-before\s*:\s*always/', $style) ? $this->builder->pageBreak() : $this->builder->lineBreak();
             $this->isLineEmpty = true;
         } elseif ('img' === $name) {
-            $this->builder->picture(null, '');
+            $this->builder->picture(self::pictureIn($element->getAttribute('src')), $element->getAttribute('alt'));
             $this->isLineEmpty = false;
         } elseif ('input' === $name) {
             if (\in_array($element->getAttribute('type'), ['checkbox', 'radio'], true)) {
@@ -105,6 +105,18 @@ final class HtmlPage
         } else {
             $this->walk($element, $standsOut, $isPreformatted);
         }
+    }
+
+    /** Only a picture that is written out in the page itself comes with it. */
+    private static function pictureIn(string $address): ?Picture
+    {
+        if (1 !== preg_match('~\Adata:image/([a-z]++)[a-z+.-]*+((?:;[^,;]*+)*+),~i', $address, $match)) {
+            return null;
+        }
+        $data = substr($address, \strlen($match[0]));
+        $bytes = str_ends_with(strtolower($match[2]), ';base64') ? base64_decode($data, true) : rawurldecode($data);
+
+        return false === $bytes ? null : new Picture('picture.'.strtolower($match[1]), $bytes);
     }
 
     private function list(\DOMElement $list, string $name, string $style, bool $standsOut): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Question\KeptPictures;
+
 /** Puts a manuscript together while a document is walked through. One object builds one manuscript. */
 final class ManuscriptBuilder
 {
@@ -17,6 +19,8 @@ final class ManuscriptBuilder
     private array $notes = [];
     /** @var list<Picture> */
     private array $pictures = [];
+    /** @var array<string, int> the number of each by its bytes */
+    private array $numberOf = [];
     private string $line = '';
     /** The stretch of the line that stands out and is still going on. */
     private string $standingOut = '';
@@ -140,13 +144,27 @@ final class ManuscriptBuilder
         }
     }
 
+    /**
+     * A picture that occurs again keeps its number.
+     *
+     * @param ?Picture $picture null where it did not come with the document
+     */
     public function picture(?Picture $picture, string $alternative = ''): void
     {
-        if (null !== $picture) {
-            $this->pictures[] = $picture;
+        if (null === $picture || '' === $picture->bytes) {
+            $this->note('Pictures that did not come with the document left their place only: %d.');
+            $this->text(KeptPictures::name(null, $alternative));
+
+            return;
         }
-        $number = \count($this->pictures);
-        $this->text(null === $picture ? '[picture]' : '[picture '.$number.('' === $alternative ? '' : ': '.strtr($alternative, "\n[]", ' ()')).']');
+        $number = $this->numberOf[hash('xxh128', $picture->bytes)] ??= \count($this->pictures) + 1;
+        if ($number > \count($this->pictures)) {
+            $this->pictures[] = $picture;
+            if (null === $picture->mediaType()) {
+                $this->note('Pictures of a kind that no browser shows were kept, but are not shown: %d.');
+            }
+        }
+        $this->text(KeptPictures::name($number, $alternative));
     }
 
     /** @param string $note a sentence with %d for how often */

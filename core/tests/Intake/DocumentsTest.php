@@ -10,6 +10,7 @@ use Notagram\Intake\HtmlPage;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\OfferedMarks;
+use Notagram\Intake\Picture;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -110,6 +111,41 @@ final class DocumentsTest extends TestCase
         $math = 'xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math"';
         $manuscript = self::word("<w:p><w:r><w:t>Solve </w:t></w:r><m:oMath {$math}><m:f><m:num><m:r><m:t>1</m:t></m:r></m:num><m:den><m:rad><m:deg/><m:e><m:r><m:t>x</m:t></m:r></m:e></m:rad></m:den></m:f></m:oMath></w:p>");
         self::assertSame("Solve \\(\\frac{1}{\\sqrt{x}}\\)\n", $manuscript->text);
+    }
+
+    public function testPicturesAreKeptOnceEachWhereTheyStood(): void
+    {
+        $png = "\x89PNG\r\n\x1A\nbee";
+        $shown = static fn (string $relation, string $words): string => '<w:r><w:drawing><wp:docPr xmlns:wp="wp" descr="'.$words.'"/><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="'.$relation.'"/></w:drawing></w:r>';
+        $manuscript = self::read(self::zip([
+            'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:t>See </w:t></w:r>'.$shown('r1', 'a [bee]').'<w:r><w:t> or </w:t></w:r>'.$shown('r2', '').$shown('r1', '').$shown('r3', 'lost').'</w:p></w:body></w:document>',
+            'word/_rels/document.xml.rels' => '<Relationships><Relationship Id="r1" Target="media/bee.png"/><Relationship Id="r2" Target="/word/media/old.wmf"/><Relationship Id="r3" Target="media/none.png"/></Relationships>',
+            'word/media/bee.png' => $png,
+            'word/media/old.wmf' => "\xD7\xCD\xC6\x9A",
+        ]));
+        self::assertSame("See [picture 1: a (bee)] or [picture 2][picture 1][picture: lost]\n", $manuscript->text);
+        self::assertSame(['bee.png', 'old.wmf'], array_column($manuscript->pictures, 'name'));
+        self::assertSame(['image/png', null], array_map(static fn (Picture $picture) => $picture->mediaType(), $manuscript->pictures));
+        self::assertSame([
+            'Pictures of a kind that no browser shows were kept, but are not shown: 1.',
+            'Pictures that did not come with the document left their place only: 1.',
+        ], $manuscript->notes);
+    }
+
+    public function testAPageBringsThePicturesThatAreWrittenOutInIt(): void
+    {
+        $page = HtmlPage::read('<p>A <img alt="dot" src="data:image/gif;base64,'.base64_encode('GIF89a..').'"> B <img src="https://example.org/b.png" alt="b"> C <img src="data:image/svg+xml;charset=utf-8,%3Csvg%20/%3E"> D <img src="data:image/png;base64,?"></p>');
+        self::assertSame("A [picture 1: dot] B [picture: b] C [picture 2] D [picture]\n", $page->text);
+        self::assertSame(['GIF89a..', '<svg />'], array_column($page->pictures, 'bytes'));
+        self::assertSame('image/svg+xml', $page->pictures[1]->mediaType());
+    }
+
+    /** The signatures are those of the formats' own standards; from memory. */
+    public function testPicturesAreToldByTheirFirstBytes(): void
+    {
+        foreach (["\xFF\xD8\xFF\xE0" => 'image/jpeg', "RIFF\0\0\0\0WEBPVP8 " => 'image/webp', 'BM'.str_repeat("\0", 30) => 'image/bmp', "<?xml version='1.0'?>\n<svg xmlns='x'/>" => 'image/svg+xml', "\1\0\0\0 EMF" => null, '<html><svg/>' => null, 'RIFF....WAVE' => null] as $bytes => $type) {
+            self::assertSame($type, (new Picture('x', $bytes))->mediaType(), bin2hex($bytes));
+        }
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -8,7 +8,6 @@ use Notagram\Intake\Archive;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
-use Notagram\Intake\Picture;
 use Notagram\Intake\UnreadableDocument;
 
 /** Reads the text of an OpenDocument text (OASIS OpenDocument 1.3, Part 3; from memory). One object reads one document. */
@@ -328,9 +327,8 @@ final class OpenTextDocument
         if (null === $image) {
             return;
         }
-        $name = ltrim($image->getAttributeNS(self::XLINK, 'href'), './');
-        $bytes = '' === $name || str_contains($name, '..') || str_contains($name, ':') ? null : $this->archive->part($name);
+        $name = $image->getAttributeNS(self::XLINK, 'href');
         $description = $frame->getElementsByTagNameNS('urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0', 'desc')->item(0);
-        $this->builder->picture(null === $bytes ? null : new Picture(basename($name), $bytes), trim($description->textContent ?? ''));
+        $this->builder->picture($this->archive->picture(str_starts_with($name, './') ? substr($name, 2) : $name), $description->textContent ?? '');
     }
 }

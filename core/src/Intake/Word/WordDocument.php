@@ -7,7 +7,6 @@ namespace Notagram\Intake\Word;
 use Notagram\Intake\Archive;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
-use Notagram\Intake\Picture;
 use Notagram\Intake\UnreadableDocument;
 
 /** Reads the text of a document in Office Open XML (ECMA-376 Part 1, 17; from memory). One object reads one document. */
@@ -282,8 +281,7 @@ final class WordDocument
         if ('' === $relation) {
             return;
         }
-        $target = $this->targets[$relation] ?? null;
-        $bytes = null === $target || str_contains($target, '..') ? null : $this->archive->part(str_starts_with($target, 'word/') ? $target : "word/{$target}");
+        $target = $this->targets[$relation] ?? '';
         $alternative = '';
         foreach ($drawing->getElementsByTagName('*') as $element) {
             if ('docPr' === $element->localName) {
@@ -291,7 +289,7 @@ final class WordDocument
                 break;
             }
         }
-        $this->builder->picture(null === $bytes ? null : new Picture(basename($target), $bytes), $alternative);
+        $this->builder->picture('' === $target ? null : $this->archive->picture(str_starts_with($target, 'word/') ? $target : "word/{$target}"), $alternative);
     }
 
     private static function isOn(\DOMElement $properties, string $name): bool

@@ -15,8 +15,8 @@ final readonly class StemNoEndMark implements WordingRule
 {
     public const CODE = 'craft.stem-no-end-mark';
 
-    /** A mark of any script, perhaps with quotes or brackets after it; or a rule to fill in, code, or a formula. */
-    private const ENDS_WELL = '/(?:[.?!:;…。？！：؟۔।՞]|_{2,})["\'”’»)\]\s]*+\z|[`$}>|]\z|\\\\[)\]]\z/u';
+    /** A mark of any script, perhaps with quotes or brackets after it; or a rule to fill in, code, a formula, or a picture. */
+    private const ENDS_WELL = '/(?:[.?!:;…。？！：؟۔।՞]|_{2,})["\'”’»)\]\s]*+\z|[`$}>|]\z|\[picture[^\[\]]*+\]\z|\\\\[)\]]\z/u';
 
     public function check(Wording $wording): array
     {

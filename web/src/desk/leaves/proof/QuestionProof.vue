@@ -220,6 +220,15 @@ h3 b {
   block-size: auto;
 }
 
+/* Those that came with a document: drawn on white paper, also where the leaf is dark. */
+.pupil :deep(img.kept) {
+  display: block;
+  max-block-size: 300px;
+  margin-block: 4px;
+  border-radius: 2px;
+  background: #fff;
+}
+
 .pupil :deep(:is(td, th)) {
   border: 1px solid var(--rule);
   padding: 2px 8px;

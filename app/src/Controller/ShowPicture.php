@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\Sheet;
+use App\Repository\SheetRepository;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** A picture that came with a document. Its number stands for the same bytes for ever. */
+#[Route('/api/sheets/{id}/pictures/{number<\d{1,5}>}', methods: ['GET'])]
+final readonly class ShowPicture
+{
+    public function __construct(private SheetRepository $sheets)
+    {
+    }
+
+    #[OA\Get(path: '/api/sheets/{id}/pictures/{number}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The picture', content: new OA\MediaType(mediaType: 'image/*', schema: new OA\Schema(type: 'string', format: 'binary')))])]
+    public function __invoke(Sheet $sheet, int $number): Response
+    {
+        $picture = $this->sheets->picture($sheet, $number)?->picture();
+        $type = $picture?->mediaType();
+        if (null === $picture || null === $type) {
+            throw new NotFoundHttpException('There is no such picture to show.');
+        }
+
+        return new Response($picture->bytes, 200, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+}
