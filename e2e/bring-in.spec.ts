@@ -163,6 +163,39 @@ test('a file is dropped on an open sheet as well', async ({ page }) => {
   expect(await textOf(page)).toBe(before)
 })
 
+test('an empty shelf offers old tests to try, and a picture of theirs is shown', async ({ page }) => {
+  await page.route('**/api/shelf', (route) => route.fulfill({ json: { sheets: [] } }))
+  await page.goto('/')
+  await page.getByRole('button', { name: /Swarm week.docx/ }).click()
+  await page.getByRole('button', { name: 'Take the tidied text' }).click()
+  const picture = page.getByRole('img', { name: 'a cluster of bees hanging from a branch' })
+  await expect(picture).toBeVisible()
+  expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(380)
+  await openLeaf(page, 'Hand over')
+  await expect(page.getByRole('list', { name: 'loss' }).getByText('Picture 1 stays here')).toBeVisible()
+})
+
+test('bringing in is shown, and can be stopped', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: /The shelf/ })).toBeVisible()
+  let answer = (): void => undefined
+  const waits = new Promise<void>((resolve) => (answer = resolve))
+  await page.route('**/api/files', async (route) => {
+    await waits
+    await route.continue()
+  })
+  const file = (name: string) => ({ name, mimeType: '', buffer: Buffer.from('1. Which?\n*a. x\nb. y\n') })
+  await page.setInputFiles('input[type=file]', [file('Stopped one.txt'), file('Stopped two.txt')])
+  await expect(page.getByRole('status').filter({ hasText: 'Bringing in “Stopped one.txt” … 1 of 2' })).toBeVisible()
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  const takenOff = page.waitForResponse((response) => response.request().method() === 'DELETE')
+  answer()
+  await takenOff
+  await page.reload()
+  await expect(page.getByRole('heading', { name: /The shelf/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /Stopped/ })).toHaveCount(0)
+})
+
 test('a document that cannot be read is refused with what to do', async ({ page }) => {
   await page.goto('/')
   await page.setInputFiles('input[type=file]', { name: 'cut.docx', mimeType: '', buffer: Buffer.from('PK\x03\x04 word/document.xml and no more') })

@@ -21,6 +21,21 @@ final class BringInTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testTheSamplesOfTheEmptyShelfOpenWhereTheyAreTidied(): void
+    {
+        $samples = self::at($this->call('GET', '/api/offer'), 'samples');
+        self::assertIsArray($samples);
+        self::assertCount(3, $samples);
+        foreach ($samples as $sample) {
+            $created = $this->call('POST', '/api/samples/'.self::textAt($sample, 'name'));
+            $this->assertStatus(201);
+            self::assertTrue(self::at($created, 'untidy'));
+            self::assertSame(pathinfo(self::textAt($sample, 'fileName'), \PATHINFO_FILENAME), self::textAt($created, 'title'));
+        }
+        $this->call('POST', '/api/samples/passwd');
+        $this->assertStatus(404);
+    }
+
     public function testPicturesOfADocumentAreShownInItsProofAndNamedAsALoss(): void
     {
         $created = $this->upload('Swarm week.docx', (string) file_get_contents(__DIR__.'/../demo/Swarm week.docx'));

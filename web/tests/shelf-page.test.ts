@@ -8,6 +8,7 @@ const api = vi.hoisted(() => ({
   shelf: vi.fn(),
   create: vi.fn(),
   bringIn: vi.fn(),
+  bringInSample: vi.fn(),
   change: vi.fn(),
   takeOff: vi.fn(),
   putBack: vi.fn(),
@@ -62,6 +63,7 @@ beforeEach(() => {
       },
     ],
     encodings: [],
+    samples: [{ name: 'swarm', fileName: 'Swarm week.docx' }],
   })
 })
 afterEach(() => page.unmount())
@@ -92,6 +94,11 @@ describe('the shelf', () => {
     await open()
     expect(page.text()).toContain('The shelf is empty')
     expect(page.text()).toContain('A sheet is one text of questions.')
+    api.bringInSample.mockResolvedValue({ id: '5', untidy: true })
+    await page.find('.samples button').trigger('click')
+    await flushPromises()
+    expect(api.bringInSample).toHaveBeenCalledWith('swarm')
+    expect(push).toHaveBeenCalledWith({ name: 'desk', params: { id: '5', leaf: 'tidied' } })
   })
 
   it('says so when it cannot be read, and tries again', async () => {
@@ -121,6 +128,51 @@ describe('the shelf', () => {
     expect(api.shelf).toHaveBeenCalledTimes(2)
     expect(page.find('[role=alert]').text()).toContain('“b.pdf” was not put on the shelf')
     expect(page.find('[role=alert]').text()).toContain('This is a PDF.')
+  })
+
+  it('shows how far several files have come, and takes those that are dropped meanwhile', async () => {
+    const answers: ((created: object) => void)[] = []
+    api.bringIn.mockImplementation(() => new Promise((resolve) => answers.push(resolve)))
+    await open()
+    drop(new File(['x'], 'a.docx'), new File(['x'], 'b.docx'))
+    await flushPromises()
+    expect(page.find('[role=status]').text()).toContain('Bringing in “a.docx” … 1 of 2')
+    drop(new File(['x'], 'c.docx'))
+    await flushPromises()
+    answers[0]?.({ id: '1' })
+    await flushPromises()
+    expect(page.find('[role=status]').text()).toContain('Bringing in “b.docx” … 2 of 3')
+    answers[1]?.({ id: '2' })
+    await flushPromises()
+    answers[2]?.({ id: '3' })
+    await flushPromises()
+    expect(page.find('[role=status]').exists()).toBe(false)
+    expect(api.bringIn).toHaveBeenCalledTimes(3)
+    expect(push).not.toHaveBeenCalled()
+    expect(api.shelf).toHaveBeenCalledTimes(2)
+  })
+
+  it('stops bringing in: what comes after all is taken off again', async () => {
+    const answers: ((created: object) => void)[] = []
+    api.bringIn.mockImplementation(() => new Promise((resolve) => answers.push(resolve)))
+    await open()
+    drop(new File(['x'], 'a.docx'), new File(['x'], 'b.docx'), new File(['x'], 'c.docx'))
+    await flushPromises()
+    answers[0]?.({ id: '1' })
+    await flushPromises()
+    await page.find('[role=status] button').trigger('click')
+    expect(page.find('[role=status]').exists()).toBe(false)
+    expect(say).toHaveBeenCalledWith('Stopped. What had come already is on the shelf.')
+    answers[1]?.({ id: '2' })
+    await flushPromises()
+    expect(api.takeOff.mock.calls).toEqual([['2']])
+    expect(api.bringIn).toHaveBeenCalledTimes(2)
+    // The next file is brought in as if nothing had been.
+    drop(new File(['x'], 'd.docx'))
+    await flushPromises()
+    answers[2]?.({ id: '4', untidy: true })
+    await flushPromises()
+    expect(push).toHaveBeenCalledWith({ name: 'desk', params: { id: '4', leaf: 'tidied' } })
   })
 
   it('shows that a file can be let go', async () => {

@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
-use App\Entity\Sheet;
+use App\Arrival\Arrivals;
 use App\Reading\SheetViews;
-use App\Repository\SheetRepository;
 use App\View\CreatedView;
 use App\View\ProblemView;
-use Notagram\Intake\Documents;
-use Notagram\Intake\UnreadableDocument;
-use Notagram\Notation\Notations;
-use Notagram\Source\FileKind;
 use Notagram\Source\ReadLimits;
-use Notagram\Source\SourceText;
 use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -28,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/files', methods: ['POST'])]
 final readonly class BringInFile
 {
-    public function __construct(private SheetRepository $sheets, private SheetViews $views, private ClockInterface $clock)
+    public function __construct(private Arrivals $arrivals, private SheetViews $views, private ClockInterface $clock)
     {
     }
 
@@ -42,26 +36,7 @@ final readonly class BringInFile
         if (!$file->isValid() || $file->getSize() > ReadLimits::MAX_FILE_BYTES) {
             throw new HttpException(413, \sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $file->getClientOriginalName(), ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
-        $bytes = $file->getContent();
-        $refusal = FileKind::of($bytes)->refusal();
-        if (null !== $refusal) {
-            throw new UnprocessableEntityHttpException($refusal);
-        }
-        $name = $file->getClientOriginalName();
-        $title = pathinfo($name, \PATHINFO_FILENAME);
-        $now = $this->clock->now();
-        try {
-            $manuscript = Documents::read($bytes, $name);
-        } catch (UnreadableDocument $exception) {
-            throw new UnprocessableEntityHttpException($exception->getMessage(), $exception);
-        }
-        if (null === $manuscript) {
-            $source = SourceText::fromBytes($bytes);
-            $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $name, $now);
-        } else {
-            $sheet = Sheet::ofDocument($title, Notations::detect($manuscript->text), $manuscript, $bytes, $name, $now);
-        }
-        $this->sheets->add($sheet, $now);
+        $sheet = $this->arrivals->bring($file->getContent(), $file->getClientOriginalName(), $this->clock->now());
 
         return new JsonResponse($this->views->created($sheet), 201);
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use App\Demo\Samples;
 use App\View\EncodingView;
 use App\View\ExampleView;
 use App\View\NotationView;
 use App\View\OfferView;
 use App\View\ProblemView;
+use App\View\SampleView;
 use Notagram\Check\Checker;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
@@ -32,6 +34,7 @@ final readonly class ShowOffer
                 $notation->comment(Checker::SWITCH_OFF),
             ), Notations::all()),
             array_map(static fn (Encoding $encoding) => new EncodingView($encoding->value, $encoding->label()), Encoding::cases()),
+            array_map(static fn (string $name, string $fileName) => new SampleView($name, $fileName), array_keys(Samples::FILES), Samples::FILES),
         ));
     }
 }

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Entity\Sheet;
+use App\Arrival\Arrivals;
 use App\Repository\SheetRepository;
-use Notagram\Intake\Documents;
-use Notagram\Notation\Notations;
-use Notagram\Source\SourceText;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /** Lays the sheets of the Alder Vale Beekeepers on an empty shelf. Everything about them is made up, but for the bees. */
 #[AsCommand('notagram:demo', 'Lays the demo sheets on an empty shelf')]
@@ -34,8 +30,9 @@ final class DemoCommand extends Command
 
     public function __construct(
         private readonly SheetRepository $sheets,
+        private readonly Arrivals $arrivals,
+        private readonly Samples $samples,
         private readonly ClockInterface $clock,
-        #[Autowire('%kernel.project_dir%/demo')] private readonly string $folder,
     ) {
         parent::__construct();
     }
@@ -48,7 +45,7 @@ final class DemoCommand extends Command
         $minute = 0;
         $this->add('Question store.txt', (new QuestionStore())->text(), $minute++);
         foreach (self::FILES as $name) {
-            $this->add($name, (string) file_get_contents($this->folder.'/'.$name), $minute++);
+            $this->add($name, $this->samples->bytes($name), $minute++);
         }
 
         return self::SUCCESS;
@@ -56,17 +53,12 @@ final class DemoCommand extends Command
 
     private function add(string $fileName, string $bytes, int $minute): void
     {
-        $source = SourceText::fromBytes($bytes);
         $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
-        $title = (string) preg_replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName);
-        $manuscript = Documents::read($bytes, $fileName);
-        $sheet = null === $manuscript
-            ? new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now)
-            : Sheet::ofDocument($title, Notations::detect($manuscript->text), $manuscript, $bytes, $fileName, $now);
+        $sheet = $this->arrivals->bring($bytes, $fileName, $now, (string) preg_replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName));
         // As its author remembers it, one question is missing.
         if (str_starts_with($fileName, 'Winter')) {
             $sheet->expectQuestions(10);
+            $this->sheets->save();
         }
-        $this->sheets->add($sheet, $now);
     }
 }

@@ -90,6 +90,7 @@ export const api = {
         },
       }),
     ),
+  bringInSample: (name: string) => asked(client.POST('/api/samples/{name}', { params: { path: { name } } })),
   change: (id: string, change: SheetChange) => asked(client.PATCH('/api/sheets/{id}', { ...at(id), body: change })),
   save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),
   mending: (id: string, base: string, code: string | null) =>

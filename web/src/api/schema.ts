@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/samples/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["331d1cfa8eccfc2f6f474b9a26080a75"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}": {
         parameters: {
             query?: never;
@@ -496,6 +512,7 @@ export interface components {
         OfferView: {
             notations: components["schemas"]["NotationView"][];
             encodings: components["schemas"]["EncodingView"][];
+            samples: components["schemas"]["SampleView"][];
         };
         /** @description Options of an unmarked question that stood out in the document it came from. */
         OfferedMarkView: {
@@ -559,6 +576,11 @@ export interface components {
             splice: components["schemas"]["SpliceView"];
             bodies: components["schemas"]["BodyView"][];
             ofSheet: components["schemas"]["FindingView"][];
+        };
+        /** @description A document that ships with the program, to try it with. */
+        SampleView: {
+            name: string;
+            fileName: string;
         };
         /** @description What was saved, and what became of it. */
         SavedView: {
@@ -684,6 +706,37 @@ export interface operations {
                 };
             };
         };
+        responses: {
+            /** @description The new sheet */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CreatedView"];
+                };
+            };
+            /** @description Not done */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "331d1cfa8eccfc2f6f474b9a26080a75": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description The new sheet */
             201: {

@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue'
 import { api, type Offer } from '@/api/client'
 
-const offer = shallowRef<Offer>({ notations: [], encodings: [] })
+const offer = shallowRef<Offer>({ notations: [], encodings: [], samples: [] })
 let asked: Promise<void> | null = null
 
 /** The notations and encodings there are: asked for once, shared by all pages. */

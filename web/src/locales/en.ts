@@ -69,12 +69,25 @@ export const en = {
     emptyTitle: 'The shelf is empty',
     emptyLead:
       'A sheet is one text of questions. Drop an old test here, paste one, or begin with an example: you see at once how each question is understood.',
+    orSample: 'Or try it with one of our old tests',
+    sampleOf: {
+      foundation: 'a paper of ten questions, no answers marked',
+      spring: 'three parts, a key on its last page',
+      swarm: 'right answers in bold, a picture, lines to write on',
+    },
     unread: 'The shelf could not be read',
     again: 'Try again',
     find: 'Find a sheet',
     findNone: 'No sheet is called like that.',
     choosing: 'choose',
     opening: 'open',
+  },
+  arrival: {
+    reading: 'Bringing in “{name}” …',
+    nth: '{nth} of {of}',
+    progress: 'Progress',
+    stop: 'Stop',
+    stopped: 'Stopped. What had come already is on the shelf.',
   },
   desk: {
     source: 'Source',

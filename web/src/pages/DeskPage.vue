@@ -24,6 +24,7 @@ import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useDesk } from '@/desk/useDesk'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
 import AppBar from '@/parts/AppBar.vue'
+import ArrivalNote from '@/parts/ArrivalNote.vue'
 import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
 import KeyHint from '@/parts/KeyHint.vue'
 import StatusBar from '@/parts/StatusBar.vue'
@@ -38,7 +39,9 @@ const { say } = useNotice()
 const { offer } = useOffer()
 const isDark = useDark({ disableTransition: false })
 
-const { refusals, isOver } = useBringIn(() => router.push('/'))
+const { refusals, isOver, arrival, stop } = useBringIn((come) => {
+  if (come && !refusals.value.length) void router.push('/')
+})
 const desk = useDesk(id)
 const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
@@ -161,6 +164,9 @@ useFunctionKeys({
     </AppBar>
 
     <div v-if="isOver" class="banner">{{ t('shelf.dropNow') }}</div>
+    <div v-else-if="arrival" class="banner is-quiet">
+      <ArrivalNote class="arriving" :arrival="arrival" @stop="stop" />
+    </div>
     <div v-else-if="refusals.length" class="banner" role="alert">
       <span v-for="refusal in refusals" :key="refusal.name"
         ><b>{{ t('shelf.refused', { name: refusal.name }) }}</b> {{ refusal.message }}</span
@@ -331,6 +337,15 @@ useFunctionKeys({
   padding: 6px 20px;
   background: var(--doubt-wash);
   border-block-end: 1px solid var(--doubt);
+}
+
+.banner.is-quiet {
+  background: var(--leaf);
+  border-block-end-color: var(--rule);
+}
+
+.banner .arriving {
+  inline-size: min(560px, 100%);
 }
 
 .problem {

@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, Problem, type ShelfSheet } from '@/api/client'
+import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
 import { useBringIn } from '@/composables/useBringIn'
 import { useFunctionKeys } from '@/composables/useFunctionKeys'
 import { useNotice } from '@/composables/useNotice'
@@ -44,17 +44,25 @@ async function load(): Promise<void> {
 }
 void load()
 
-const { refusals, isOver, open, bringIn } = useBringIn(load)
+const { refusals, isOver, arrival, open, bringIn, stop } = useBringIn(load)
 
-async function make(title: string, text: string, notation: string | null, html: string | null = null): Promise<void> {
+function stopBringing(): void {
+  stop()
+  say(t('arrival.stopped'))
+}
+
+async function opened(name: string, made: Promise<Created>): Promise<void> {
   refusals.value = []
   try {
-    open(await api.create(title, text, notation, html))
+    open(await made)
   } catch (error) {
     if (!(error instanceof Problem)) throw error
-    refusals.value.push({ name: title, message: error.message })
+    refusals.value.push({ name, message: error.message })
   }
 }
+
+const make = (title: string, text: string, notation: string | null, html: string | null = null): Promise<void> =>
+  opened(title, api.create(title, text, notation, html))
 
 async function makeExample(id: string): Promise<void> {
   await whenOffered
@@ -145,11 +153,22 @@ useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
         <div v-else-if="sheets" class="teaching">
           <h1>{{ t('shelf.emptyTitle') }}</h1>
           <p>{{ t('shelf.emptyLead') }}</p>
+          <h2>{{ t('shelf.orSample') }}</h2>
+          <ul class="samples">
+            <li v-for="sample in offer.samples" :key="sample.name">
+              <button type="button" @click="opened(sample.fileName, api.bringInSample(sample.name))">
+                <b>{{ sample.fileName }}</b>
+                <span>{{ t(`shelf.sampleOf.${sample.name}`) }}</span>
+              </button>
+            </li>
+          </ul>
         </div>
       </section>
       <BringIn
         :is-over="isOver"
+        :arrival="arrival"
         @files="bringIn"
+        @stop="stopBringing"
         @paste="isPasting = true"
         @example="makeExample"
         @empty="make(t('shelf.emptyName'), '', $event)"
@@ -225,6 +244,38 @@ ul {
   padding: 0 0 6px;
   font-family: var(--font-question);
   font-size: 22px;
+}
+
+.teaching h2 {
+  margin-block: 26px 6px;
+  font-weight: 650;
+}
+
+.samples button {
+  display: grid;
+  grid-template-columns: 210px 1fr;
+  gap: 4px 16px;
+  inline-size: 100%;
+  padding: 10px 0;
+  border: 0;
+  border-block-start: 1px solid var(--rule);
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: start;
+  cursor: pointer;
+}
+
+.samples b {
+  font-weight: 600;
+}
+
+.samples span {
+  color: var(--soft);
+}
+
+.samples button:hover b {
+  text-decoration: underline;
 }
 
 .refusal {

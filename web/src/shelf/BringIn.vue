@@ -2,11 +2,14 @@
 import Button from 'primevue/button'
 import { useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Arrival } from '@/composables/useBringIn'
 import { useOffer } from '@/composables/useOffer'
+import ArrivalNote from '@/parts/ArrivalNote.vue'
 
-defineProps<{ isOver: boolean }>()
+defineProps<{ isOver: boolean; arrival: Arrival | null }>()
 const emit = defineEmits<{
   files: [files: File[]]
+  stop: []
   paste: []
   example: [notation: string]
   empty: [notation: string]
@@ -30,6 +33,7 @@ function chosen(): void {
     <h2>{{ t('shelf.putTitle') }}</h2>
     <p class="lead">{{ t('shelf.putLead') }}</p>
     <div class="drop" :class="{ 'is-over': isOver }">
+      <ArrivalNote v-if="arrival" class="arriving" :arrival="arrival" @stop="emit('stop')" />
       <p class="what">{{ isOver ? t('shelf.dropNow') : t('shelf.drop') }}</p>
       <p class="lead">{{ t('shelf.dropWhat') }}</p>
       <div class="ways">
@@ -97,6 +101,11 @@ function chosen(): void {
 .drop.is-over {
   border: 2px solid var(--dye);
   padding: 21px 15px;
+}
+
+.arriving {
+  margin-block-end: 16px;
+  text-align: start;
 }
 
 .what {
