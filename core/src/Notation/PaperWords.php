@@ -15,10 +15,12 @@ final readonly class PaperWords
         public string $each,
         public string $true,
         public string $false,
+        public string $correct,
         public string $key,
         public string $part,
         public string $for,
         public array $kinds,
+        public string $task,
         public string $name,
         public string $page,
         public string $of,
@@ -31,7 +33,7 @@ final readonly class PaperWords
         /** @var ?self $words */
         static $words = null;
         if (null === $words) {
-            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, key: string, part: string, for: string, kinds: array<string, string>, name: string, page: string, of: string, instruction: string} $lists */
+            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, correct: string, key: string, part: string, for: string, kinds: array<string, string>, task: string, name: string, page: string, of: string, instruction: string} $lists */
             $lists = require __DIR__.'/../../data/paper.php';
             $words = new self(...$lists);
         }
@@ -54,6 +56,8 @@ final readonly class PaperWords
     /** What kind of question a heading announces for those below it; null where it announces none. */
     public function kindIn(string $heading): ?string
     {
+        // “True (T) or False (F)”
+        $heading = (string) preg_replace('/\s*+\([A-Z]\)/', '', $heading);
         foreach ($this->kinds as $kind => $pattern) {
             if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$pattern})(?![\\p{L}\\p{N}])~iu", $heading)) {
                 return $kind;
@@ -61,6 +65,23 @@ final readonly class PaperWords
         }
 
         return null;
+    }
+
+    /** The name of the part of a test that a line heads, such as II; null where it heads none. */
+    public function partOf(string $line): ?string
+    {
+        return 1 === preg_match("~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $line, $match) ? strtoupper($match[1]) : null;
+    }
+
+    /** The points that a heading gives to each question below it; null where it gives none. */
+    public function pointsOfEachIn(string $heading): ?string
+    {
+        $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
+        if (1 !== preg_match("~(?<![\\p{L}\\d.,]){$number}\\s*(?:{$this->points})\\s*(?:{$this->each})(?!\\p{L})|(?<!\\p{L})(?:{$this->each})(?:\\s+\\p{L}+){0,2}\\s*{$number}\\s*(?:{$this->points})(?!\\p{L})~iu", $heading, $match)) {
+            return null;
+        }
+
+        return str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
     }
 
     /** Points in round or square brackets: the first group is the number; a bare number counts only in square ones. */

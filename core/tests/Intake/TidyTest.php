@@ -64,6 +64,44 @@ final class TidyTest extends TestCase
         self::assertSame(rtrim($tidied->text), trim(implode("\n", $lines)));
     }
 
+    /** @return iterable<string, array{string, string, string}> a step, a text, and what becomes of it */
+    public static function steps(): iterable
+    {
+        yield 'numbers of parts' => ['sub-numbers', "1. Multiple choice\n1.1 One?\na. x\nb. y\n1.2 Two?\na. x\nb. y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];
+        yield 'dashes' => ['other-signs', "1- One?\na- x\nb- y\n\n2- Two?\na- x\nb- y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];
+        yield 'bare letters in a column' => ['other-signs', "1. One?\nA  x\nB  y\nC  z\n", "1. One?\nA. x\nB. y\nC. z\n"];
+        yield 'a star before a bracket' => ['other-signs', "1. One?\n[A] x\n*[B] y\n", "1. One?\nA. x\n*B. y\n"];
+        yield 'questions on one line' => ['run-on-questions', "1. One? a) x b) y c) z 2. Two? a) u b) v c) w 3. Three? a) p b) q c) r\n", "1. One?\na) x\nb) y\nc) z\n\n2. Two?\na) u\nb) v\nc) w\n\n3. Three?\na) p\nb) q\nc) r\n"];
+        yield 'an answer in brackets under it' => ['answer-lines', "1. One?\na) x\nb) y\nAns. (b)\n", "1. One?\na) x\nb) y\nAnswer: b\n"];
+        yield 'a narrow rule after Answer' => ['answer-lines', "1. Name it.\nAnswer: ________\n", "1. Name it.\nAnswer:\n"];
+        yield 'a wide rule after Answer' => ['answer-lines', "1. Tell of it.\nAnswer: ________________________________________\n", "1. Tell of it.\n...\n"];
+        yield 'Roman letters out of order in columns' => ['roman-letters', "1. One?\n(i) w    (iii) y\n(ii) x    (iv) z\nAnswer: iii\n", "1. One?\n(a) w\n(b) x\n(c) y\n(d) z\nAnswer: c\n"];
+        yield 'Roman letters and their key' => ['roman-letters', "1. One?\ni. x\nii. y\n\n2. Two?\ni. x\nii. y\n\nKey: 1. ii 2. i\n", "1. One?\na. x\n*b. y\n\n2. Two?\n*a. x\nb. y\n"];
+        yield 'statements with their T and F' => ['true-false-columns', "4. True or false?\na) Bees fly.     T   F\nb) Bees read.    T   F\n", "1. Bees fly.\nTrue   False\n\n2. Bees read.\nTrue   False\n"];
+        yield 'boxes side by side behind a stem' => ['option-columns', "1. One? ☐ x ☑ y ☐ z\n", "1. One?\na. x\n*b. y\nc. z\n"];
+        yield 'two lists and what goes with what' => ['matching-lists', "1. Match.\nA. queen    1. forages\nB. worker    2. lays\n    3. sings\nAnswer: A-2, B-1\n", "1. Match.\nqueen -> lays\nworker -> forages\n-> sings\n"];
+        yield 'boxes before letters' => ['option-letters', "1. One?\n☐ A. x\n☑ B. y\n", "1. One?\nA. x\n*B. y\n"];
+        yield 'ticks and words behind options' => ['marks-behind', "1. One?\na) x ✓\nb) y\n\n2. Two?\na) x\nb) y (richtig)\n", "1. One?\n*a) x\nb) y\n\n2. Two?\na) x\n*b) y\n"];
+        yield 'a word parted at a line end that is whole elsewhere' => ['wrapped-lines', "1. A bee that guards the hive against robbers is a guard, and an in-\nspector is no inspector of hers.\nTrue\n", "1. A bee that guards the hive against robbers is a guard, and an inspector is no inspector of hers.\nTrue\n"];
+        yield 'points at the margin' => ['bracketed-points', "1. One?\t____/2\na) x\nb) y\n", "1. (2 points) One?\na) x\nb) y\n"];
+        yield 'answers in brackets behind stems' => ['answers-in-brackets', "1. Bees fly. (T)\n2. Bees read. [F]\n3. One? (b)\na) x\nb) y\n", "1. Bees fly.\nTrue\n\n2. Bees read.\nFalse\n\n3. One?\na) x\n*b) y\n"];
+        yield 'a key as a table' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Bees fly.\n\n1\t2\nb\tT\n", "1. One?\na) x\n*b) y\n\n2. Bees fly.\nTrue\n"];
+        yield 'a key that says where it stands' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Two?\na) x\nb) y\n\nAnswers on page 8: 1b, 2a\n", "1. One?\na) x\n*b) y\n\n2. Two?\n*a) x\nb) y\n"];
+        yield 'the points of a section of one' => ['sections', "I. Answer in a sentence. (3 points)\n1. Why?\n...\n\nII. Write. (4 points)\n2. How?\n...\n\n3. When?\n...\n", "1. (3 points) Why?\n...\n\n2. How?\n...\n\n3. When?\n...\n"];
+    }
+
+    #[DataProvider('steps')]
+    public function testAStepMakesWhatAPersonWouldAndSaysSo(string $step, string $paper, string $meant): void
+    {
+        $tidied = Tidy::of($paper);
+        self::assertSame($meant, $tidied->text);
+        self::assertArrayHasKey($step, self::linesByStep($tidied));
+        self::assertSame([], Tidy::of($meant)->steps, 'It does so once.');
+        $refused = Tidy::of($paper, new Refusals([$step]));
+        self::assertNotSame($meant, $refused->text);
+        self::assertArrayNotHasKey($step, self::linesByStep($refused));
+    }
+
     /** @return iterable<string, array{string}> what must stay as it stands */
     public static function sound(): iterable
     {
@@ -75,6 +113,11 @@ final class TidyTest extends TestCase
         yield 'code' => ["1. What does it print?\n    for (i = 0; i < 2; i++) {\n        print(i);\n    }\na. 0 1\nb. 1 2\n"];
         yield 'a list in a stem' => ["1. Put in order: egg, larva, pupa.\nAnswer: egg larva pupa / egg, larva, pupa\n"];
         yield 'stars and points' => ["1. (2 points) Which?\n*a) x\nb) y\n\n2. Wax floats.\nTrue\n\n3. Tell.\n...\n"];
+        yield 'parts of a task' => ["1. Explain in your own words:\ni) why bees swarm\nii) how they dance\n"];
+        yield 'a talk of A and B' => ["1. Read the talk.\nA: Where is she?\nB: In the hive.\nWho asks?\na) A\nb) B\n"];
+        yield 'one sign in brackets' => ["1. The temperature is (T)\na) 35\nb) 10\n\n2. Tell.\n...\n"];
+        yield 'numbers that go on from another page' => ["7. Which?\n*a. x\nb. y\n\n8. Which then?\na. x\n*b. y\n"];
+        yield 'a number with a decimal point' => ["1. A comb weighs\n1.1 kg or more. Does it?\na. yes\nb. no\n"];
         yield 'nothing' => [''];
         yield 'a letter to the club' => ["Dear beekeepers,\nthe meeting is on 3. May.\n"];
     }
@@ -105,7 +148,7 @@ final class TidyTest extends TestCase
     public function testMutilatedPapersLoseNoWordUnsaid(): void
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(5));
-        $pieces = ["\n", "\n\n", '1. ', 'a) ', '____', 'T  F', "Key\n", 'Answers: ', "\t", '(2 points)', '☐ ', "Part I\n", '*', "\r\n", "\u{A0}", 'é🐝', 'Name: ___', ' -> ', '...', "\f"];
+        $pieces = ["\n", "\n\n", '1. ', 'a) ', '____', 'T  F', "Key\n", 'Answers: ', "\t", '(2 points)', '☐ ', "Part I\n", '*', "\r\n", "\u{A0}", 'é🐝', 'Name: ___', ' -> ', '...', "\f", 'i) ', "\nii) ", ' (T)', ' ✓', "\nA: ", "\nB: ", "\n1- ", '[A] ', "\n1.1 ", "\t/2", "\nAns. (b)\n", ' – F', "\n1\t2\nA\tB", '☐ '];
         $papers = [];
         foreach (new \GlobIterator(__DIR__.'/papers/*.txt', \FilesystemIterator::CURRENT_AS_PATHNAME) as $path) {
             \assert(\is_string($path));

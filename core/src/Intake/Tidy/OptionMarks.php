@@ -12,6 +12,20 @@ final class OptionMarks
     public const TICKED = '/[☑☒✓✔✗✘]|\[[xX]\]/u';
     private const LETTER = '\*?\(?([A-Za-z])[.)]\*?';
 
+    /**
+     * What the boxes on one line offer, each with its box, and what stands before the first.
+     *
+     * @return ?list<string> null where there are fewer than two boxes
+     */
+    public static function boxes(string $line): ?array
+    {
+        $parts = preg_split('/(?<=\s|^)(?=[☐□◻▢❏❑○◯☑☒]\s*+[^\s☐□◻▢❏❑○◯☑☒])/u', trim(str_replace("\u{A0}", ' ', $line)));
+        $parts = array_values(array_filter(array_map(trim(...), false === $parts ? [] : $parts), static fn (string $part) => '' !== $part));
+        $boxes = array_filter($parts, static fn (string $part) => 1 === preg_match('/^[☐□◻▢❏❑○◯☑☒]/u', $part));
+
+        return \count($boxes) > 1 ? $parts : null;
+    }
+
     /** @return ?array{string, string, string} letter, the mark as written with its blanks and stars, the text after it */
     public static function letter(string $line): ?array
     {

@@ -28,7 +28,7 @@ final class PaperQuestion
      * @param string  $kind   that the section's heading announces; empty where it announces none
      * @param string  $points that the section gives to each question
      */
-    public function __construct(public readonly int $start, public readonly ?int $number, public readonly ?string $part, public readonly string $kind, public readonly string $points)
+    public function __construct(public readonly int $start, public readonly ?int $number, public readonly ?string $part, public readonly string $kind, public string $points)
     {
         $this->end = $start + 1;
         $this->stem[] = $start;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
-use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Starred\StarredBody;
 use Notagram\Notation\Starred\StarredLine;
@@ -13,6 +13,7 @@ use Notagram\Notation\Starred\StarredLine;
 final class PaperScan
 {
     private const LONGEST_HEADING = 140;
+    private const LONGEST_PASSAGE = 30;
 
     /** @var list<LineRole> */
     public array $roles = [];
@@ -27,6 +28,9 @@ final class PaperScan
     private ?string $part = null;
     private string $kind = '';
     private string $points = '';
+    /** The points of the whole section, where its heading gives none to each question. */
+    private ?string $total = null;
+    private int $firstOfSection = 0;
     private bool $isAfterBlank = true;
     private bool $isAfterHeading = true;
     /** @var list<string> */
@@ -43,7 +47,10 @@ final class PaperScan
     public static function of(array $lines): self
     {
         $scan = new self($lines);
-        $scan->keyAt = $scan->findKey();
+        $scan->keyAt = KeyPlace::in(
+            array_map(static fn (string $line) => self::isPageMark($text = trim($line)) ? '' : $text, $lines),
+            static fn (string $text) => null !== QuestionStart::in($text) || null !== OptionMarks::letter($text),
+        );
         foreach ($lines as $index => $line) {
             $text = trim(str_replace(["\u{A0}", "\f"], ' ', $line));
             $role = '' === $text ? (str_contains($line, "\f") ? LineRole::PageMark : LineRole::Blank) : $scan->roleOf($index, $text, $line);
@@ -54,6 +61,8 @@ final class PaperScan
                 $scan->isAfterBlank = false;
             }
         }
+
+        $scan->settleTotal();
 
         return $scan;
     }
@@ -75,6 +84,10 @@ final class PaperScan
         $start = QuestionStart::in($text);
         if (null !== $start && 'matching' === $this->kind && null !== $this->open && str_contains($text, ' -> ')) {
             return $this->pair($index);
+        }
+        // “Exercise 1: True or false?” above numbered questions.
+        if ('word' === $start?->style && $this->isHeading($index, $start->text) && \in_array(QuestionStart::in($this->lines[$index + 1] ?? '')?->style, ['.', ')', '()'], true)) {
+            return $this->heading($index, $start->text);
         }
         if (null !== $start && $this->startsQuestion($start, $index)) {
             return $this->question($index, $start);
@@ -112,7 +125,7 @@ final class PaperScan
         $words = PaperWords::all();
 
         return 1 === preg_match("~^(?:{$words->name})\\s*+[:.]?\\s*+(?:[_.…]{3}|\\z|[_ ]*/)~iu", $text)
-            && 1 === preg_match('~[_.…]{3}|:~u', $text);
+            && 1 === preg_match('~[_.…]{3}|:|/\s*\d{1,3}\s*\z~u', $text);
     }
 
     private function startsQuestion(QuestionStart $start, int $index): bool
@@ -246,7 +259,7 @@ final class PaperScan
         }
         $words = PaperWords::all();
         $label = "(?:(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|[IVX]{1,4}[.):])\\s*+[:.–—-]?\\s*+";
-        if (1 === preg_match("~^(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $text)) {
+        if (null !== $words->partOf($text)) {
             return true;
         }
         $kinds = implode('|', $words->kinds);
@@ -267,9 +280,10 @@ final class PaperScan
         if (null !== $kind && ($isPart || '' === $this->kind || !$this->isAfterHeading)) {
             $this->kind = $kind;
         }
-        if (1 === preg_match("~(?<![\\p{L}\\d.,])(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})\\s*(?:{$words->each})(?!\\p{L})|(?<!\\p{L})(?:{$words->each})\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})(?!\\p{L})~iu", $text, $match)) {
-            $this->points = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
-        }
+        $this->settleTotal();
+        $this->points = $words->pointsOfEachIn($text) ?? $this->points;
+        $this->total = 1 === preg_match("~{$words->pointsPattern()}\\s*\\z~iu", $text, $found) ? str_replace(',', '.', '' !== $found[1] ? $found[1] : ($found[2] ?? '')) : null;
+        $this->firstOfSection = \count($this->questions);
         // The heading of a list of pairs is its stem.
         if ('matching' === $kind && $this->pairsComeNext($index + 1)) {
             return $this->question($index, null);
@@ -278,6 +292,15 @@ final class PaperScan
         $this->isAfterHeading = true;
 
         return LineRole::Heading;
+    }
+
+    /** The points of a section that has one question are that question's. */
+    private function settleTotal(): void
+    {
+        $only = $this->questions[$this->firstOfSection] ?? null;
+        if (null !== $this->total && null !== $only && '' === $only->points && \count($this->questions) === $this->firstOfSection + 1) {
+            $only->points = $this->total;
+        }
     }
 
     private function pairsComeNext(int $index): bool
@@ -300,6 +323,10 @@ final class PaperScan
             return $this->goesOn($index);
         }
         if (null !== $this->open && '' !== $text && '' === QuestionStart::in($this->lines[$this->open->start])?->text && 1 === \count($this->open->stem) && $this->open->isBare()) {
+            return $this->goesOn($index);
+        }
+        // Verse, or a table of values: a numbered question goes on to its options.
+        if (null !== $this->open?->number && $this->open->isBare() && $this->optionsComeBeforeANumber($index)) {
             return $this->goesOn($index);
         }
         $this->open = null;
@@ -356,31 +383,20 @@ final class PaperScan
         return false;
     }
 
-    /** Where a key list starts that runs to the end. */
-    private function findKey(): ?int
+    /** Whether options stand below before the next number or heading. */
+    private function optionsComeBeforeANumber(int $index): bool
     {
-        $seen = false;
-        $at = null;
-        foreach ($this->lines as $index => $line) {
-            $text = trim($line);
-            if ('' === $text) {
-                continue;
+        for ($at = $index; $at < $index + self::LONGEST_PASSAGE && isset($this->lines[$at]); ++$at) {
+            $text = trim($this->lines[$at]);
+            if ($this->isFirstOption($text)) {
+                return true;
             }
-            $seen = $seen || null !== QuestionStart::in($text) || null !== OptionMarks::letter($text);
-            if (null === $at && $seen && KeyList::isHeading($text)) {
-                $at = $index;
-            } elseif (null !== $at && 1 === preg_match('/^\(?[Aa][.)][ \t]++\S/', $text)) {
-                $at = null;
-            }
-        }
-        $entries = null === $at ? [] : KeyList::read($this->keyText($at));
-        foreach ($entries as $entry) {
-            if (\strlen($entry->answer) > 80 || str_ends_with($entry->answer, '?')) {
-                return null;
+            if ('' !== $text && (QuestionStart::in($text)?->number === ($this->previous ?? 0) + 1 || $this->isHeading($at, $text))) {
+                return false;
             }
         }
 
-        return [] === $entries ? null : $at;
+        return false;
     }
 
     /** The key list without page marks. */

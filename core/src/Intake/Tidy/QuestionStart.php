@@ -10,7 +10,7 @@ use Notagram\Notation\PaperWords;
 final readonly class QuestionStart
 {
     private const RULE = '(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)';
-    private const FILLED = '(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]([A-Za-z])[)\]])';
+    private const FILLED = '(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]])';
 
     /**
      * @param string  $rule   the answer rule before the number, filled in or not, as written
@@ -31,7 +31,7 @@ final readonly class QuestionStart
             return null;
         }
         $word = PaperWords::all()->question;
-        $pattern = '~^(?<rule>'.self::FILLED.'\s++|'.self::RULE.'\s*+)?+(?<label>(?:(?<open>\()?(?<number>\d{1,4})(?<sign>\.\)|[.)]|(?=\s++\S)(?<=\d))(?!\d)|(?<word>'.$word.')\s*+(?<numbered>\d{1,4})\s*+(?:[.:)–-]|(?=[(\[])|\z))\s*+)~iu';
+        $pattern = '~^(?<rule>'.self::FILLED.'\s++|'.self::RULE.'\s*+)?+(?<label>(?:(?<open>\()?(?<number>\d{1,4})(?<sign>\.\)|\.[–-](?=\s)|[.)]|(?=\s++\S)(?<=\d))(?!\d)|(?<word>'.$word.')\s*+(?:n(?:[ro]?\.|[°º]|r)\s*+|#\s*+)?+(?<numbered>\d{1,4})\s*+(?:[.:)–-]|(?=[(\[])|\z))\s*+)~iu';
         if (1 !== preg_match($pattern, $line, $match)) {
             return null;
         }

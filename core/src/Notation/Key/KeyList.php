@@ -13,6 +13,8 @@ use Notagram\Notation\PaperWords;
 final class KeyList
 {
     private const LOOK_BACK = 200;
+    /** “Answers on page 8:” */
+    private const WHERE = '(?:[ \t]++\p{L}{1,12}){1,3}+[ \t]*+(?:\d{1,3})?+[ \t]*+';
     private const PART = '(?:[IVX]{1,4}|[A-H]|\d{1,2})';
 
     /** @return list<KeyEntry> empty where the text is no key list */
@@ -20,8 +22,12 @@ final class KeyList
     {
         $words = PaperWords::all();
         $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
-        $text = trim((string) preg_replace("~^\\s*(?:{$words->key})[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)~iu", '', $text, 1));
+        $text = trim((string) preg_replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
         $entries = [];
+        $lines = explode("\n", $text);
+        if (2 === \count($lines) && [] !== $rows = self::rows(...$lines)) {
+            return $rows;
+        }
         foreach (self::parts($text, $words) as [$part, $list]) {
             array_push($entries, ...self::entries($part, trim($list)));
         }
@@ -83,6 +89,26 @@ final class KeyList
         return $entries;
     }
 
+    /** @return list<KeyEntry> of a row of numbers over a row of as many answers; empty where these are none */
+    public static function rows(string $numbers, string $answers): array
+    {
+        $cells = static fn (string $row): array => array_values(array_filter(array_map(trim(...), explode('|', (string) preg_replace('~\t|[ ]{2,}| (?=\S(?: |\z))|(?<= \S) ~', '|', ' '.trim($row)))), static fn (string $cell) => '' !== $cell));
+        $numbers = $cells($numbers);
+        $answers = $cells($answers);
+        if (\count($numbers) < 2 || \count($numbers) !== \count($answers)) {
+            return [];
+        }
+        $entries = [];
+        foreach ($numbers as $index => $number) {
+            if (1 !== preg_match('~^\d{1,3}\.?\z~', $number) || !self::isWholeAnswer($answers[$index])) {
+                return [];
+            }
+            $entries[] = new KeyEntry(null, (int) $number, $answers[$index]);
+        }
+
+        return $entries;
+    }
+
     /** Letters, or a word for true or false. */
     private static function isWholeAnswer(string $answer): bool
     {
@@ -117,6 +143,10 @@ final class KeyList
         $isList = 1 === preg_match('~:[ \t]*+\(?\d{1,3}[ \t]*+[.):–-][ \t]*+[A-Za-z].*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]~u', $line);
         if (!$isList && 1 === preg_match("~^\\s*((?:{$answer}))[ \\t]*+:[ \\t]*+(\\S)?~iu", $line, $match) && 1 !== preg_match(isset($match[2]) ? '~(?:s|en|risposte)\z~iu' : '~(?:s|en|risposte|lösung)\z~iu', $match[1])) {
             return false;
+        }
+
+        if (1 === preg_match("~^\\s*(?:{$key})".self::WHERE.':[ \t]*+\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L}).*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L})~iu', $line)) {
+            return true;
         }
 
         return 1 === preg_match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);

@@ -8,14 +8,12 @@ use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
 
 /** Cuts a Starred list into blocks, line by line. One object splits one text. */
 final class StarredSplitter
 {
-    /** What is longer than this is a text, not an answer in a list. */
-    private const LONGEST_KEY = 80;
-
     /** @var list<StarredLine> */
     private readonly array $lines;
     /** @var list<array{BlockKind, int, int, StarredContext, ?int, ?string}> kind, start, end, context, printed number, part */
@@ -35,7 +33,10 @@ final class StarredSplitter
     public function split(): array
     {
         $count = \count($this->lines);
-        $keyAt = $this->keyListAt();
+        $keyAt = KeyPlace::in(
+            array_map(static fn (StarredLine $line) => $line->text, $this->lines),
+            static fn (string $text) => null !== ($line = StarredLine::at($text, 0))->number() || null !== $line->option(),
+        );
         $isAfterBlank = true;
         for ($index = 0; $index < $count;) {
             $line = $this->lines[$index];
@@ -64,29 +65,6 @@ final class StarredSplitter
         return null !== $number && null !== $this->previous && $number === $this->previous + 1;
     }
 
-    /** The line where a key list starts that runs to the end of the text; null where there is none. */
-    private function keyListAt(): ?int
-    {
-        $hasQuestion = false;
-        $at = null;
-        foreach ($this->lines as $index => $line) {
-            $hasQuestion = $hasQuestion || null !== $line->number() || null !== $line->option();
-            if (null === $at && $hasQuestion && KeyList::isHeading($line->text)) {
-                $at = $index;
-            } elseif (null !== $at && 1 === preg_match('/^\(?[Aa][.)][ \t]++\S/', $line->text)) {
-                $at = null;
-            }
-        }
-        $entries = null === $at ? [] : KeyList::read(substr($this->text, $this->lines[$at]->span->start));
-        foreach ($entries as $entry) {
-            if (\strlen($entry->answer) > self::LONGEST_KEY || str_ends_with($entry->answer, '?')) {
-                return null;
-            }
-        }
-
-        return [] === $entries ? null : $at;
-    }
-
     /** Where the question that starts at a line ends: one past its last line, blank lines after it not counted. */
     private function endOfQuestion(int $start, ?int $number, ?int $keyAt): int
     {
@@ -108,7 +86,7 @@ final class StarredSplitter
             $isOption = null !== $option && StarredBody::goesOn($option[0], $letters);
             $isAnswer = null !== $line->answer();
             $answers = $isOption || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
-            if ($this->isHeading($line->text) && !$answers) {
+            if (null !== PaperWords::all()->partOf($line->text) && !$answers) {
                 break;
             }
             if ($isAfterBlank && !$answers && ([] !== $letters || $hasAnswer || !$this->optionsFollow($index))) {
@@ -142,7 +120,7 @@ final class StarredSplitter
                 $letters[] = $option[0];
             } elseif (($line->isBlank() && !([] === $letters && $this->optionComesNext($index)))
                 || (null !== $found && ($this->isNext($found) || (1 === $found && $this->isAfterHeading)))
-                || ([] !== $letters && $this->isHeading($line->text))
+                || ([] !== $letters && null !== PaperWords::all()->partOf($line->text))
                 || ([] !== $letters && $this->optionsFollow($index) && null === $line->answer())
             ) {
                 break;
@@ -194,13 +172,6 @@ final class StarredSplitter
         return \count($letters) > 1;
     }
 
-    private function isHeading(string $text): bool
-    {
-        $part = PaperWords::all()->part;
-
-        return 1 === preg_match("~^(?:{$part})[ \\t]++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $text);
-    }
-
     private function question(int $start, int $end, ?int $number): void
     {
         $expected = $this->isAfterHeading && 1 === $number ? 1 : ($this->previous ?? 0) + 1;
@@ -215,16 +186,12 @@ final class StarredSplitter
         $text = implode("\n", array_map(static fn (StarredLine $line) => $line->text, \array_slice($this->lines, $start, $end - $start)));
         $words = PaperWords::all();
         $kind = $words->kindIn($text);
-        if (null !== $kind || $this->isHeading($text)) {
+        if (null !== $kind || null !== $words->partOf($text)) {
             $this->kind = $kind ?? '';
             $this->points = '';
         }
-        if (1 === preg_match("~(?<![\\p{L}\\d.,])(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})\\s*(?:{$words->each})(?!\\p{L})|(?<!\\p{L})(?:{$words->each})\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$words->points})(?!\\p{L})~iu", $text, $match)) {
-            $this->points = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
-        }
-        if (1 === preg_match("~^(?:{$words->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $text, $match)) {
-            $this->part = strtoupper($match[1]);
-        }
+        $this->points = $words->pointsOfEachIn($text) ?? $this->points;
+        $this->part = $words->partOf($text) ?? $this->part;
         $this->isAfterHeading = true;
         if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$words->for})\\s++(?:(?:{$words->question})\\s++)?\\d{1,4}\\s*+(?:[–-]|to|and|bis|und|a|à|y|et|e|tot|en|até)\\s*+\\d{1,4}(?!\\d)~iu", $text)) {
             $this->add(BlockKind::Question, $start, $end, new StarredContext('stimulus'));

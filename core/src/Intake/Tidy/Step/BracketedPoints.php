@@ -9,7 +9,7 @@ use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 
-/** Writes points in square brackets, before the stem or behind it, as (2 points) before it. */
+/** Writes points in square brackets, before the stem or behind it, or at the margin (“/2”), as (2 points) before it. */
 final readonly class BracketedPoints implements TidyStep
 {
     public function name(): string
@@ -30,6 +30,11 @@ final readonly class BracketedPoints implements TidyStep
             $start = QuestionStart::in($lines[$question->start]);
             $text = $start->text ?? $lines[$question->start];
             $isOnOneLine = 1 === \count($question->stem);
+            // At the margin: “/2”.
+            if ($isOnOneLine && 1 === preg_match('~^(.*\S)(?:\t|\s{2,})[_.…]*+\s?/\s?(\d{1,2})\s*\z~u', $text, $match)) {
+                $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.$match[1]);
+                continue;
+            }
             if (1 !== preg_match("~^{$points}\\s*+(?=\\S)~iu", $text, $match) && (!$isOnOneLine || 1 !== preg_match("~\\s*+{$points}\\s*\\z~iu", $text, $match))) {
                 continue;
             }

@@ -24,6 +24,7 @@ final readonly class OptionColumns implements TidyStep
 
     public function apply(Draft $draft): void
     {
+        $this->boxes($draft);
         $this->behindStems($draft);
         $scan = $draft->scan();
         $lines = $draft->lines();
@@ -46,6 +47,17 @@ final readonly class OptionColumns implements TidyStep
             }
             usort($options, static fn (array $one, array $other) => $one[0] <=> $other[0]);
             $draft->replace($first, $count, array_column($options, 1));
+        }
+    }
+
+    private function boxes(Draft $draft): void
+    {
+        $lines = $draft->lines();
+        for ($index = \count($lines) - 1; $index >= 0; --$index) {
+            $boxes = OptionMarks::boxes($lines[$index]);
+            if (null !== $boxes) {
+                $draft->replace($index, 1, $boxes);
+            }
         }
     }
 

@@ -40,7 +40,11 @@ final readonly class OptionLetters implements TidyStep
                 $label = \chr(97 + $place).'. ';
                 if (1 === preg_match(OptionMarks::BULLET, $line, $match)) {
                     $isMarked = '*' === trim($match[1]) || 1 === preg_match(OptionMarks::TICKED, $match[2]);
-                    $draft->edit($index, ($isMarked ? '*' : '').$label.substr($line, \strlen($match[0])));
+                    $text = substr($line, \strlen($match[0]));
+                    // A box may stand before a letter.
+                    $behind = OptionMarks::letter($text);
+                    $hasLetter = null !== $behind && \ord(strtolower($behind[0])) === 97 + $place && '' !== $behind[2];
+                    $draft->edit($index, ($isMarked ? '*' : '').($hasLetter ? '' : $label).$text);
                 } elseif (null !== $start = QuestionStart::in($line)) {
                     $draft->edit($index, $label.$start->text);
                 }

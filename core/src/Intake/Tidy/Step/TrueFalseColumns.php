@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\OptionMarks;
+use Notagram\Intake\Tidy\PaperQuestion;
+use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 
@@ -26,7 +29,7 @@ final readonly class TrueFalseColumns implements TidyStep
     public function apply(Draft $draft): void
     {
         $words = PaperWords::all();
-        $pair = "(?:{$words->true})(?:\\s*/\\s*|[ \\t\\x{A0}]++|\\s*\\|\\s*)(?:{$words->false})";
+        $pair = "(?:{$words->true})(?:\\s*[/|–-]\\s*|[ \\t\\x{A0}]++)(?:{$words->false})";
         $lines = $draft->lines();
         // T and F before the number hide that a question starts there.
         for ($index = \count($lines) - 1; $index >= 0; --$index) {
@@ -36,6 +39,9 @@ final readonly class TrueFalseColumns implements TidyStep
         }
         $lines = $draft->lines();
         foreach (array_reverse($draft->scan()->questions) as $question) {
+            if ([] !== $question->options) {
+                self::statements($draft, $question, $pair);
+            }
             if (!$question->isBare()) {
                 continue;
             }
@@ -46,6 +52,28 @@ final readonly class TrueFalseColumns implements TidyStep
             } elseif (1 === preg_match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?\\s*\\z~iu", $lines[$last], $match)) {
                 $draft->replace($last, 1, [$match[1], self::BOTH]);
             }
+        }
+    }
+
+    /** Lettered statements that each have their T and F are questions, under a stem that is their heading. */
+    private static function statements(Draft $draft, PaperQuestion $question, string $pair): void
+    {
+        $lines = $draft->lines();
+        $stem = QuestionStart::in($lines[$question->start]);
+        $first = $question->options[0];
+        $count = $question->end - $first;
+        if ($count !== \count($question->options) || 1 !== \count($question->stem) || $first !== $question->start + 1) {
+            return;
+        }
+        $made = [$stem->text ?? $lines[$question->start]];
+        foreach ($question->options as $place => $index) {
+            if (1 !== preg_match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t){$pair}\\s*\\z~iu", OptionMarks::letter($lines[$index])[2] ?? '', $match)) {
+                return;
+            }
+            array_push($made, '', ($place + 1).'. '.$match[1], self::BOTH);
+        }
+        if ('true-false' === PaperWords::all()->kindIn($made[0])) {
+            $draft->replace($question->start, $count + 1, $made);
         }
     }
 }

@@ -37,7 +37,7 @@ final readonly class WrappedLines implements TidyStep
             if ($isStemOfItsOwn || (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($lines[$index - 1], $lines[$index]))) {
                 $start = $isStemOfItsOwn ? QuestionStart::in($lines[$index - 1]) : null;
                 $before = null === $start ? rtrim($lines[$index - 1]) : $start->rule.$start->number.'.';
-                if ($draft->replace($index - 1, 2, [$before.' '.trim($lines[$index])])) {
+                if ($draft->replace($index - 1, 2, [self::joined($before, trim($lines[$index]), $lines)])) {
                     array_splice($roles, $index, 1);
                     --$index;
                 }
@@ -57,6 +57,17 @@ final readonly class WrappedLines implements TidyStep
                 $draft->replace($index - 1, 2, [rtrim($lines[$index - 1]).' '.trim($lines[$index])]);
             }
         }
+    }
+
+    /** @param list<string> $lines a word that was parted at the line's end is whole again where it stands whole elsewhere */
+    private static function joined(string $before, string $next, array $lines): string
+    {
+        if (1 !== preg_match('/(\p{L}{2,})-\z/u', $before, $start) || 1 !== preg_match('/^\p{Ll}+/u', $next, $end)) {
+            return $before.' '.$next;
+        }
+        $isWhole = 1 === preg_match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", implode("\n", $lines));
+
+        return ($isWhole ? substr($before, 0, -1) : $before).$next;
     }
 
     private static function goesOn(string $line, string $next): bool

@@ -28,7 +28,7 @@ final readonly class WritingLines implements TidyStep
         $scan = $draft->scan();
         $essays = [];
         foreach ($scan->questions as $question) {
-            if ([] !== $question->writingLines && $question->isBare() && 'typed' !== $question->kind) {
+            if ([] !== $question->writingLines && $question->isBare() && ('typed' !== $question->kind || \count($question->writingLines) > 1)) {
                 $essays[$question->writingLines[0]] = true;
             }
         }

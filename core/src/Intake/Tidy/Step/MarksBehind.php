@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy\Step;
+
+use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\LineRole;
+use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\PaperWords;
+
+/** Puts a star before an option that a tick or “(correct)” behind it, or a tick before its letter, says is right. */
+final readonly class MarksBehind implements TidyStep
+{
+    private const TICK = '[✓✔√☑]';
+
+    public function name(): string
+    {
+        return 'marks-behind';
+    }
+
+    public function label(): string
+    {
+        return 'Ticks at options';
+    }
+
+    public function apply(Draft $draft): void
+    {
+        $correct = PaperWords::all()->correct;
+        $scan = $draft->scan();
+        foreach ($draft->lines() as $index => $line) {
+            if (LineRole::Option === $scan->roles[$index] && 1 === preg_match('~^(\s*+)(\*?+\(?[A-Za-z][.)].*\S)\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]])\\s*\\z~iu", $line, $match)) {
+                $draft->edit($index, $match[1].(str_starts_with($match[2], '*') ? '' : '*').$match[2]);
+            } elseif (1 === preg_match('/^\s*+'.self::TICK.'\s*+(?=\(?[A-Za-z][.)]\s*\S)/u', $line, $match)) {
+                $draft->edit($index, '*'.substr($line, \strlen($match[0])));
+            }
+        }
+    }
+}
