@@ -74,6 +74,8 @@ final class HtmlPage
         } elseif ('img' === $name) {
             $this->builder->picture(self::pictureIn($element->getAttribute('src')), $element->getAttribute('alt'));
             $this->isLineEmpty = false;
+        } elseif ('math' === $name) {
+            $this->text(MathMl::tex($element), $standsOut);
         } elseif ('input' === $name) {
             if (\in_array($element->getAttribute('type'), ['checkbox', 'radio'], true)) {
                 $this->text($element->hasAttribute('checked') ? '☑ ' : '☐ ', false);

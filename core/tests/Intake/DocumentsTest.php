@@ -148,6 +148,42 @@ final class DocumentsTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function formulas(): iterable
+    {
+        yield 'Office formulas' => ['formulas.docx'];
+        yield 'OpenDocument formulas' => ['formulas.odt'];
+        yield 'MathML on a page' => ['formulas.html'];
+    }
+
+    /** Written by pandoc 2.17 from the TeX of formulas.md: what comes back is the same but for braces, spaces and the size of brackets. */
+    #[DataProvider('formulas')]
+    public function testFormulasComeBackAsTheTexTheyWereWrittenFrom(string $name): void
+    {
+        $formulas = static function (string $text, string $pattern): array {
+            preg_match_all($pattern, $text, $found);
+
+            return array_map(static fn (string $tex): string => (string) preg_replace('/\\\\(?:left|right)(?![a-z])|\\\\,|[{}\s]/', '', $tex), $found[1]);
+        };
+        $written = $formulas((string) file_get_contents(self::FOLDER.'/formulas.md'), '/\$(.*?)\$/');
+        self::assertCount(11, $written);
+        $read = Documents::read((string) file_get_contents(self::FOLDER.'/'.$name), $name) ?? throw new \LogicException();
+        self::assertSame($written, $formulas($read->text, '/\\\\\((.*?)\\\\\)/'));
+    }
+
+    public function testAFormulaThatCannotBeReadLeavesItsPlaceAndTheRestIsRead(): void
+    {
+        $content = '<o:document xmlns:o="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:t="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:d="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0" xmlns:x="http://www.w3.org/1999/xlink"><o:body><o:text><t:p>Solve <d:frame><d:object x:href="./Object 1"/></d:frame> and <d:frame><d:object x:href="./Object 2"/></d:frame>.</t:p></o:text></o:body></o:document>';
+        $manuscript = self::read(self::zip([
+            'mimetype' => 'application/vnd.oasis.opendocument.text',
+            'content.xml' => $content,
+            'Object 1/content.xml' => '<!DOCTYPE math [<!ENTITY a "b">]><math xmlns="http://www.w3.org/1998/Math/MathML"><mi>&a;</mi></math>',
+            'Object 2/content.xml' => '<math xmlns="http://www.w3.org/1998/Math/MathML"><mover><mi>x</mi><mo>˙</mo></mover><mo>≤</mo><mtext>one part</mtext></math>',
+        ], store: true));
+        self::assertSame("Solve [formula] and \\(\\dot{x}\\le \\text{one part}\\).\n", $manuscript->text);
+        self::assertSame(['Formulas that cannot be read left their place only: 1.'], $manuscript->notes);
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function hostile(): iterable
     {

@@ -8,6 +8,7 @@ use Notagram\Intake\Archive;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
+use Notagram\Intake\MathMl;
 use Notagram\Intake\UnreadableDocument;
 
 /** Reads the text of an OpenDocument text (OASIS OpenDocument 1.3, Part 3; from memory). One object reads one document. */
@@ -17,6 +18,7 @@ final class OpenTextDocument
     private const STYLE = 'urn:oasis:names:tc:opendocument:xmlns:style:1.0';
     private const FO = 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0';
     private const DRAW = 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0';
+    private const MATH = 'http://www.w3.org/1998/Math/MathML';
     private const XLINK = 'http://www.w3.org/1999/xlink';
     private const XML = 'http://www.w3.org/XML/1998/namespace';
     private const FORMATS = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', '' => 'none'];
@@ -306,7 +308,7 @@ final class OpenTextDocument
         $box = $frame->getElementsByTagNameNS(self::DRAW, 'text-box')->item(0);
         if (null !== $box) {
             $boxes[] = $box;
-        } else {
+        } elseif (!$this->formulaOf($frame)) {
             $this->pictureOf($frame);
         }
     }
@@ -319,6 +321,28 @@ final class OpenTextDocument
         foreach ($boxes as $box) {
             $this->blocks($box);
         }
+    }
+
+    /** A formula is a document of its own within the archive. */
+    private function formulaOf(\DOMElement $frame): bool
+    {
+        $object = $frame->getElementsByTagNameNS(self::DRAW, 'object')->item(0);
+        $name = null === $object ? '' : trim($object->getAttributeNS(self::XLINK, 'href'), './');
+        try {
+            $math = $object?->getElementsByTagNameNS(self::MATH, 'math')->item(0)
+                ?? ('' === $name || str_contains($name, '..') ? null : $this->archive->xml("{$name}/content.xml")?->getElementsByTagNameNS(self::MATH, 'math')->item(0));
+        } catch (UnreadableDocument) {
+            $this->builder->note('Formulas that cannot be read left their place only: %d.');
+            $this->builder->text('[formula]');
+
+            return true;
+        }
+        if (null === $math) {
+            return false;
+        }
+        $this->builder->text(MathMl::tex($math));
+
+        return true;
     }
 
     private function pictureOf(\DOMElement $frame): void

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Word;
 
+use Notagram\Intake\TexSigns;
+
 /** Office formulas (ECMA-376 Part 1, 22.1; from memory) as TeX, so far as they are made of what schools use. */
 final class WordFormula
 {
     private const M = 'http://schemas.openxmlformats.org/officeDocument/2006/math';
-    private const SIGNS = ['∑' => '\sum', '∫' => '\int', '∏' => '\prod', '√' => '\surd', '×' => '\times ', '÷' => '\div ', '≤' => '\le ', '≥' => '\ge ', '≠' => '\ne ', '±' => '\pm ', '∞' => '\infty ', 'π' => '\pi ', 'α' => '\alpha ', 'β' => '\beta ', 'γ' => '\gamma ', 'δ' => '\delta ', 'θ' => '\theta ', 'λ' => '\lambda ', 'μ' => '\mu ', 'σ' => '\sigma ', 'ω' => '\omega ', 'Δ' => '\Delta ', '·' => '\cdot ', '−' => '-', '→' => '\to ', '≈' => '\approx ', '%' => '\%', '#' => '\#', '&' => '\&', '_' => '\_', '{' => '\{', '}' => '\}'];
 
     public static function tex(\DOMElement $formula): string
     {
-        return '\('.trim(self::of($formula)).'\)';
+        return TexSigns::inLine(self::of($formula));
     }
 
     private static function of(?\DOMNode $node): string
@@ -20,56 +21,75 @@ final class WordFormula
         if (null === $node) {
             return '';
         }
-        $tex = '';
+        $parts = [];
         foreach ($node->childNodes as $child) {
             if ($child instanceof \DOMElement && self::M === $child->namespaceURI) {
-                $tex .= self::element($child);
+                $parts[] = self::element($child);
             }
         }
 
-        return $tex;
+        return TexSigns::joined(...$parts);
     }
 
     private static function element(\DOMElement $element): string
     {
         $part = static fn (string $name): string => self::of(self::child($element, $name));
         $braced = static fn (string $name): string => '{'.$part($name).'}';
+        $base = static fn (): string => TexSigns::base($part('e'));
+        $accent = static fn (string $usual): string => self::property($element, 'chr') ?? $usual;
 
         return match ($element->localName) {
-            't' => strtr($element->textContent, self::SIGNS),
+            't' => TexSigns::name(trim($element->textContent)),
             'f' => '\frac'.$braced('num').$braced('den'),
-            'sSup' => $braced('e').'^'.$braced('sup'),
-            'sSub' => $braced('e').'_'.$braced('sub'),
-            'sSubSup' => $braced('e').'_'.$braced('sub').'^'.$braced('sup'),
+            'sSup' => $base().'^'.$braced('sup'),
+            'sSub' => $base().'_'.$braced('sub'),
+            'sSubSup' => $base().'_'.$braced('sub').'^'.$braced('sup'),
             'rad' => '' === $part('deg') ? '\sqrt'.$braced('e') : '\sqrt['.$part('deg').']'.$braced('e'),
             'd' => self::delimited($element),
-            'nary' => strtr(self::property($element, 'chr') ?? '∫', self::SIGNS).'_'.$braced('sub').'^'.$braced('sup').$braced('e'),
-            'func' => '\operatorname{'.$part('fName').'}'.$braced('e'),
+            'nary' => TexSigns::joined(TexSigns::of($accent('∫')).'_'.$braced('sub').'^'.$braced('sup'), $part('e')),
+            'func' => TexSigns::joined($part('fName'), $part('e')),
+            'limLow' => $base().'_'.$braced('lim'),
+            'limUpp' => $base().'^'.$braced('lim'),
             'bar' => '\overline'.$braced('e'),
-            'acc' => '\hat'.$braced('e'),
-            'rPr', 'fPr', 'ctrlPr', 'sSupPr', 'sSubPr', 'radPr', 'dPr', 'naryPr', 'funcPr', 'barPr', 'accPr' => '',
+            'acc', 'groupChr' => TexSigns::accented($accent('acc' === $element->localName ? "\u{302}" : '‾'), $part('e')),
+            'm' => TexSigns::matrix(array_map(self::cells(...), self::children($element, 'mr'))),
+            'eqArr' => TexSigns::matrix(array_map(static fn (\DOMElement $row) => [self::of($row)], self::children($element, 'e'))),
+            'rPr', 'fPr', 'ctrlPr', 'sSupPr', 'sSubPr', 'sSubSupPr', 'radPr', 'dPr', 'naryPr', 'funcPr', 'barPr', 'accPr', 'mPr', 'eqArrPr', 'limLowPr', 'limUppPr', 'groupChrPr' => '',
             default => self::of($element),
         };
     }
 
-    private static function delimited(\DOMElement $element): string
+    /** @return list<string> */
+    private static function cells(\DOMElement $row): array
     {
-        $parts = [];
+        return array_map(self::of(...), self::children($row, 'e'));
+    }
+
+    /** @return list<\DOMElement> */
+    private static function children(\DOMElement $element, string $name): array
+    {
+        $children = [];
         foreach ($element->childNodes as $child) {
-            if ($child instanceof \DOMElement && 'e' === $child->localName) {
-                $parts[] = self::of($child);
+            if ($child instanceof \DOMElement && $child->localName === $name) {
+                $children[] = $child;
             }
         }
+
+        return $children;
+    }
+
+    private static function delimited(\DOMElement $element): string
+    {
         $sign = static fn (string $sign): string => '' === $sign ? '.' : (\in_array($sign, ['{', '}'], true) ? '\\'.$sign : $sign);
 
-        return '\left'.$sign(self::property($element, 'begChr') ?? '(').implode(', ', $parts).'\right'.$sign(self::property($element, 'endChr') ?? ')');
+        return '\left'.$sign(self::property($element, 'begChr') ?? '(').implode(', ', self::cells($element)).'\right'.$sign(self::property($element, 'endChr') ?? ')');
     }
 
     private static function property(\DOMElement $element, string $name): ?string
     {
-        $found = $element->getElementsByTagNameNS(self::M, $name)->item(0);
+        $properties = self::child($element, "{$element->localName}Pr");
 
-        return null === $found ? null : $found->getAttributeNS(self::M, 'val');
+        return null === $properties ? null : self::child($properties, $name)?->getAttributeNS(self::M, 'val');
     }
 
     private static function child(\DOMElement $element, string $name): ?\DOMElement
