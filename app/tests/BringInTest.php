@@ -71,7 +71,8 @@ final class BringInTest extends ApiTestCase
 
         $refused = $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => $base, 'refusedSteps' => ['titles'], 'refusedLines' => [2]]);
         self::assertSame("Spring test\n\nName: ______\n\n1. Which bee mates?\na. worker\nb. drone\n", str_replace("test\nName", "test\n\nName", self::made(self::PAPER, $refused)));
-        self::assertTrue(self::at($refused, 'rows.1.isRefused'));
+        self::assertSame(['Lines for name and date'], self::at($refused, 'rows.1.steps'));
+        self::assertSame(['Name: ______'], self::at($refused, 'rows.1.after'));
 
         $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => 'of another text', 'refusedSteps' => [], 'refusedLines' => []]);
         $this->assertStatus(409);

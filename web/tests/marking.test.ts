@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
 import type { Question } from '@/api/client'
-import { isMarked, useMarking, withMark } from '@/desk/leaves/proof/useMarking'
+import { useMarking, withMark } from '@/desk/leaves/proof/useMarking'
 import { NOTHING_READ, type PlacedBlock, type SheetReading } from '@/desk/sync/reading'
 import type { Desk } from '@/desk/useDesk'
 
@@ -22,6 +22,7 @@ function question(type: Question['type'], keys: boolean[], more: Partial<Questio
     feedbackWhenRight: null,
     feedbackWhenWrong: null,
     explanation: null,
+    isMarked: keys.includes(true),
     marks: null,
     ...more,
   }
@@ -109,11 +110,12 @@ describe('marking by key', () => {
     wrapper.unmount()
   })
 
-  it('knows what is marked', () => {
-    expect(isMarked(question('true-false', []))).toBe(false)
-    expect(isMarked(question('true-false', [], { answer: false }))).toBe(true)
-    expect(isMarked(question('gap', []))).toBe(false)
-    expect(isMarked(question('essay', []))).toBe(true)
+  it('shows a mark before the server has said it', () => {
+    const shown = (one: Question, mark: Parameters<typeof withMark>[1]) => withMark(one, mark).isMarked
+    expect(shown(question('true-false', []), { truth: false })).toBe(true)
+    expect(shown(question('true-false', [], { answer: false, isMarked: true }), { truth: null })).toBe(false)
+    expect(shown(question('gap', []), { forms: 'four' })).toBe(true)
+    expect(shown(question('choice', [true, false]), { keys: [] })).toBe(false)
     expect(withMark(question('choice', [true, false, false]), { keys: [0, 2] }).type).toBe('multiple-response')
   })
 })

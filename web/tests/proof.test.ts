@@ -17,6 +17,7 @@ const question = (more: Partial<Question>): Question => ({
   feedbackWhenRight: null,
   feedbackWhenWrong: null,
   explanation: null,
+  isMarked: true,
   marks: null,
   ...more,
 })
@@ -72,7 +73,7 @@ describe('a question as a pupil sees it', () => {
 
   it('says that nothing is marked yet', () => {
     expect(proof({ options: [option('one', false, '0')] }).text()).toContain('no right answer yet')
-    expect(proof({ type: 'true-false' }).text()).toContain('no right answer yet')
+    expect(proof({ type: 'true-false', isMarked: false }).text()).toContain('no right answer yet')
   })
 
   it('names a question without a title by its number, and its points', () => {

@@ -13,7 +13,6 @@ const row = {
   before: '____ 1. Which?',
   after: ['1. Which?'],
   steps: ['Rules for the answer'],
-  isRefused: false,
 }
 const answer = {
   edits: [],

@@ -33,19 +33,16 @@ final readonly class TidySheet
         }
         $names = array_map(static fn (TidyStep $step) => $step->name(), Tidy::steps());
         $tidied = Tidy::of($sheet->text(), new Refusals($request->refusedSteps, array_fill_keys($names, $request->refusedLines)));
-        $stepsAt = $refusedAt = [];
+        $stepsAt = [];
         foreach ($tidied->steps as $step) {
             foreach ([...$step->changes, ...$step->refused] as $change) {
                 $stepsAt[$change->line][$step->label] = true;
-            }
-            foreach ($step->refused as $change) {
-                $refusedAt[$change->line] = true;
             }
         }
         $rows = [];
         foreach (explode("\n", strtr(rtrim($sheet->text()), ["\r\n" => "\n", "\r" => "\n"])) as $index => $before) {
             $line = $index + 1;
-            $rows[] = new TidyRowView($line, $before, $tidied->became[$line] ?? [], array_keys($stepsAt[$line] ?? []), isset($refusedAt[$line]));
+            $rows[] = new TidyRowView($line, $before, $tidied->became[$line] ?? [], array_keys($stepsAt[$line] ?? []));
         }
 
         return new JsonResponse(new TidiedView(

@@ -54,6 +54,7 @@ final readonly class QuestionViews
             $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenRight) : null,
             $answers instanceof TrueFalse ? $this->optional($answers->feedbackWhenWrong) : null,
             $this->optional($question->explanation),
+            $question->isMarked(),
             self::marks($question),
         );
     }

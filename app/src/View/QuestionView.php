@@ -8,7 +8,7 @@ use Notagram\Question\QuestionType;
 use OpenApi\Attributes as OA;
 
 /** A question as a pupil sees it; html is safe to show. */
-#[OA\Schema(required: ['type', 'title', 'points', 'stem', 'options', 'accepted', 'pairs', 'answer', 'feedbackWhenRight', 'feedbackWhenWrong', 'explanation', 'marks'])]
+#[OA\Schema(required: ['type', 'title', 'points', 'stem', 'options', 'accepted', 'pairs', 'answer', 'feedbackWhenRight', 'feedbackWhenWrong', 'explanation', 'isMarked', 'marks'])]
 final readonly class QuestionView
 {
     /**
@@ -39,6 +39,9 @@ final readonly class QuestionView
         public ?string $feedbackWhenWrong,
         #[OA\Property]
         public ?string $explanation,
+        /** Whether a right answer is marked, or none is wanted. */
+        #[OA\Property]
+        public bool $isMarked,
         #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: QuestionMarksView::class)])]
         public ?QuestionMarksView $marks,
     ) {

@@ -7,7 +7,7 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** A line of the source, and what it becomes. */
-#[OA\Schema(required: ['line', 'before', 'after', 'steps', 'isRefused'])]
+#[OA\Schema(required: ['line', 'before', 'after', 'steps'])]
 final readonly class TidyRowView
 {
     /**
@@ -24,8 +24,6 @@ final readonly class TidyRowView
         public array $after,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $steps,
-        #[OA\Property]
-        public bool $isRefused,
     ) {
     }
 }

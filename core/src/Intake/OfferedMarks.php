@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
-use Notagram\Notation\Key\KeyMarking;
 use Notagram\Notation\ReadSheet;
 
 /**
@@ -29,7 +28,7 @@ final class OfferedMarks
         $offered = [];
         foreach ([] === $texts ? [] : $sheet->blocks as $placed) {
             $question = $placed->reading->question;
-            if (null === $question || null === $placed->number || KeyMarking::isMarked($question)) {
+            if (null === $question || null === $placed->number || $question->isMarked()) {
                 continue;
             }
             $keys = [];

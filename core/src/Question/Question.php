@@ -60,4 +60,18 @@ final readonly class Question
 
         return $answers instanceof ShortAnswer ? $answers->accepted : [];
     }
+
+    /** Whether something earns a pupil points, or nothing can: an essay, pairs, a text without an answer. */
+    public function isMarked(): bool
+    {
+        $answers = $this->answers instanceof Gap ? $this->answers->filler : $this->answers;
+
+        return match (true) {
+            $answers instanceof Choice, $answers instanceof MultipleResponse => [] !== array_filter($answers->options, static fn (Option $option) => $option->isKey),
+            $answers instanceof TrueFalse => null !== $answers->answer,
+            $answers instanceof ShortAnswer => [] !== array_filter($answers->accepted, static fn (AcceptedAnswer $one) => $one->weight->isAboveZero()),
+            $answers instanceof Numeric => [] !== array_filter($answers->numbers, static fn (AcceptedNumber $one) => $one->weight->isAboveZero()),
+            default => true,
+        };
+    }
 }

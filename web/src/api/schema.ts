@@ -555,7 +555,10 @@ export interface components {
         };
         /** @description A question as a pupil sees it; html is safe to show. */
         QuestionView: {
-            /** @enum {string} */
+            /**
+             * @description Whether a right answer is marked, or none is wanted.
+             * @enum {string}
+             */
             type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
             title: string | null;
             points: string | null;
@@ -567,6 +570,7 @@ export interface components {
             feedbackWhenRight: string | null;
             feedbackWhenWrong: string | null;
             explanation: string | null;
+            isMarked: boolean;
             marks: components["schemas"]["QuestionMarksView"] | null;
         };
         /** @description What became of a text: the splice, the bodies of what is new in it, and what concerns the whole. */
@@ -650,7 +654,6 @@ export interface components {
             before: string;
             after: string[];
             steps: string[];
-            isRefused: boolean;
         };
         /** @description A step that did something, or would have. */
         TidyStepView: {

@@ -10,10 +10,8 @@ use Notagram\Notation\PaperWords;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\Essay;
-use Notagram\Question\Gap;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
-use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
 
@@ -59,12 +57,12 @@ final readonly class KeyMarking
                 $entry,
                 $placed,
                 array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($placed->block->start), $edit->text), $edits),
-                [] !== $edits && null !== $placed->reading->question && self::isMarked($placed->reading->question),
+                [] !== $edits && true === $placed->reading->question?->isMarked(),
             );
         }
         $unmarked = 0;
         foreach ($questions as $index => $placed) {
-            $unmarked += null === $placed->reading->question || isset($taken[$index]) || self::isMarked($placed->reading->question) ? 0 : 1;
+            $unmarked += isset($taken[$index]) || false !== $placed->reading->question?->isMarked() ? 0 : 1;
         }
 
         return new self($marks, $misfits, $unmarked);
@@ -77,18 +75,6 @@ final readonly class KeyMarking
         usort($edits, static fn (TextEdit $one, TextEdit $other) => $one->span->start <=> $other->span->start);
 
         return $edits;
-    }
-
-    /** Whether a right answer is marked, or none is wanted. */
-    public static function isMarked(Question $question): bool
-    {
-        $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
-
-        return match (true) {
-            $answers instanceof TrueFalse => null !== $answers->answer,
-            $answers instanceof ShortAnswer => [] !== $answers->accepted,
-            default => [] === $question->options() || [] !== array_filter($question->options(), static fn (Option $option) => $option->isKey),
-        };
     }
 
     /**

@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Question } from '@/api/client'
-import { isMarked as isAnswerMarked } from './useMarking'
 
 /** One question as a pupil sees it. Right answers are filled with dye; without them it is the bare question. */
 const {
@@ -34,7 +33,6 @@ const showShares = computed(
   () =>
     showAnswers && (isSeveral.value || question.options.some((option) => option.weight !== (option.key ? '100' : '0'))),
 )
-const isMarked = computed(() => isAnswerMarked(question))
 const wantsForms = computed(
   () => isCurrent && !question.options.length && (question.type === 'short-answer' || question.type === 'gap'),
 )
@@ -68,7 +66,7 @@ const truths = computed(() => [
       <template v-if="question.points">
         · {{ t('proof.points', Number(question.points), { named: { n: question.points } }) }}</template
       >
-      <template v-if="!isMarked"> · {{ t('proof.unmarked') }}</template>
+      <template v-if="!question.isMarked"> · {{ t('proof.unmarked') }}</template>
     </h3>
     <div class="pupil stem" dir="auto" v-html="question.stem" />
 

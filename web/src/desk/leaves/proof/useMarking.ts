@@ -6,22 +6,6 @@ import type { Desk } from '../../useDesk'
 
 type Mark = { keys: number[] } | { truth: boolean | null } | { forms: string }
 
-/** Whether a right answer is marked, or none is wanted. */
-export function isMarked(question: Question): boolean {
-  switch (question.type) {
-    case 'choice':
-    case 'multiple-response':
-      return question.options.some((option) => option.key)
-    case 'true-false':
-      return question.answer !== null
-    case 'short-answer':
-    case 'gap':
-      return question.options.length ? question.options.some((option) => option.key) : question.accepted.length > 0
-    default:
-      return true
-  }
-}
-
 /** The question with a mark that the server has not confirmed yet, so that a key press shows at once. */
 export function withMark(question: Question, mark: Mark | undefined): Question {
   if (!mark) return question
@@ -31,13 +15,15 @@ export function withMark(question: Question, mark: Mark | undefined): Question {
       ...question,
       type: several ? 'multiple-response' : question.type === 'multiple-response' ? 'choice' : question.type,
       marks: null,
+      isMarked: mark.keys.length > 0,
       options: question.options.map((option, index) => {
         const key = mark.keys.includes(index)
         return { ...option, key, weight: key ? '100' : '0' }
       }),
     }
   }
-  return 'truth' in mark ? { ...question, answer: mark.truth } : question
+  if ('truth' in mark) return { ...question, answer: mark.truth, isMarked: mark.truth !== null }
+  return { ...question, isMarked: mark.forms !== '' }
 }
 
 /** Goes down the questions and marks their answers by key or pointer, by edits to the source. */
@@ -54,19 +40,11 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
     questions.value
       .filter(
         ({ number, body }) =>
-          number !== null &&
-          body.question &&
-          !isMarked(withMark(body.question, pending.value.get(number))) &&
-          !hasForms(number),
+          number !== null && body.question && !withMark(body.question, pending.value.get(number)).isMarked,
       )
       .map(({ number }) => number as number),
   )
   const offered = computed(() => new Map(desk.reading.value.seen.offered.map(({ question, keys }) => [question, keys])))
-
-  function hasForms(number: number): boolean {
-    const mark = pending.value.get(number)
-    return mark !== undefined && 'forms' in mark && mark.forms !== ''
-  }
 
   function goTo(number: number | null): void {
     current.value = number
