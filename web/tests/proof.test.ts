@@ -72,7 +72,7 @@ describe('a question as a pupil sees it', () => {
   })
 
   it('says that nothing is marked yet', () => {
-    expect(proof({ options: [option('one', false, '0')] }).text()).toContain('no right answer yet')
+    expect(proof({ options: [option('one', false, '0')], isMarked: false }).text()).toContain('no right answer yet')
     expect(proof({ type: 'true-false', isMarked: false }).text()).toContain('no right answer yet')
   })
 
