@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page, test } from './story'
 import { readFile } from 'node:fs/promises'
 import { openLeaf, openSheet, saved, source, textOf } from './desk'
 

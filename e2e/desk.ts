@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Page } from './story'
 
 /** The source of the sheet that is open. */
 export const source = (page: Page) => page.locator('.cm-content')

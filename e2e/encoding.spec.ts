@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './story'
 import { readFile } from 'node:fs/promises'
 import { openLeaf, saved, textOf } from './desk'
 

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test'
+import { expect, type Page, test } from './story'
 import { openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
 
 const QUESTIONS = Array.from({ length: 60 }, (_, index) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './story'
 import { openLeaf, pasteSheet, saved, source, textOf } from './desk'
 
 const MIXED = [1, 2, 3].map((number) => `Which bee is number ${number}? {=a${number} =b${number} ~c${number}}`).join('\n\n')

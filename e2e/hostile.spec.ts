@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './story'
 import { readFileSync } from 'node:fs'
 import { source } from './desk'
 
@@ -43,6 +43,8 @@ test('markup from a question runs nothing, loads nothing, and stays in its place
   })
   expect(created.ok()).toBe(true)
   const { id } = (await created.json()) as { id: string }
+  // A tall page needs fewer turns to show everything.
+  await page.setViewportSize({ width: 1280, height: 3200 })
   await page.goto(`/sheets/${id}/proof`)
   await expect(source(page)).toBeVisible()
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './story'
 import { pasteSheet, saved, source, textOf } from './desk'
 
 test('two tabs: neither overwrites the other', async ({ page, context }) => {
@@ -54,6 +54,8 @@ test('a tab closed while the server is gone gives its text back', async ({ page,
   await page.route('**/api/**', (route) => route.abort('connectionrefused'))
   await source(page).press('Control+End')
   await page.keyboard.type('\nTyped before closing? {T}\n')
+  // A request that is held back when its page is closed would be let through.
+  await expect(page.getByRole('alert')).toContainText('kept in this browser')
   await page.close({ runBeforeUnload: false })
 
   const again = await context.newPage()

@@ -1,16 +1,16 @@
 import { defineConfig } from '@playwright/test'
+import { addressOf } from './story'
 
-const port = 8610
+const WORKERS = 2
 
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  timeout: 40_000,
+  timeout: 60_000,
   expect: { timeout: 8_000 },
-  workers: 1,
+  workers: WORKERS,
   reporter: 'list',
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
@@ -26,11 +26,11 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `../bin/demo --port=${port} --fresh`,
-    url: `http://127.0.0.1:${port}/api/shelf`,
+  webServer: Array.from({ length: WORKERS }, (_, worker) => ({
+    command: `../bin/demo --port=${new URL(addressOf(worker)).port} --fresh`,
+    url: `${addressOf(worker)}/api/shelf`,
     timeout: 180_000,
-    env: { DATABASE_PATH: '/tmp/notagram-e2e.db' },
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
-  },
+    env: { DATABASE_PATH: `/tmp/notagram-e2e-${worker}.db` },
+    gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
+  })),
 })

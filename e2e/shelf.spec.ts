@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './story'
 import { source, textOf } from './desk'
 
 test('the shelf: example, rename by key, take off, undo', async ({ page }) => {

@@ -14,8 +14,19 @@ describe('unsaved work', () => {
 
   it('of a tab that is gone is claimed once', async () => {
     new UnsavedWork('sheet', 'dead').keep(work)
-    expect(await new UnsavedWork('sheet', 'alive').claim()).toEqual([work])
-    expect(await new UnsavedWork('sheet', 'alive').claim()).toEqual([])
+    const [claimed] = await new UnsavedWork('sheet', 'alive').claim()
+    expect(claimed?.work).toEqual(work)
+    held.push({ name: 'notagram.tab.alive' })
+    expect(await new UnsavedWork('sheet', 'third').claim()).toEqual([])
+    claimed?.settle()
+    held.length = 0
+    expect(await new UnsavedWork('sheet', 'third').claim()).toEqual([])
+  })
+
+  it('is claimed again by the next tab where it could not be settled', async () => {
+    new UnsavedWork('sheet', 'dead').keep(work)
+    await new UnsavedWork('sheet', 'unlucky').claim()
+    expect((await new UnsavedWork('sheet', 'next').claim()).map((claimed) => claimed.work)).toEqual([work])
   })
 
   it('of a living tab, or of another sheet, is left alone', async () => {

@@ -140,19 +140,20 @@ export function useDesk(id: string) {
 
   /** Puts in again what a closed tab or a dead server left in this browser. */
   async function recover(found: Sheet): Promise<void> {
-    for (const work of await unsaved.claim()) {
+    for (const { work, settle } of await unsaved.claim()) {
       if (work.base === found.reading.hash && view.value && sync.isSettled) {
         try {
           view.value.dispatch({ changes: ChangeSet.fromJSON(work.changes) })
           say(t('save.recovered'))
+          settle()
           continue
         } catch {
           // The changes do not fit after all: the whole text is offered instead.
         }
       }
-      if (work.text !== null && work.text !== view.value?.state.doc.toString()) {
-        await keepAsSheet(t('conflict.mineName', { title: found.title }), work.text)
-      }
+      const isThere = work.text === null || work.text === view.value?.state.doc.toString()
+      // Where it cannot be put on the shelf now, it is tried again when the sheet is opened the next time.
+      if (isThere || (await keepAsSheet(t('conflict.mineName', { title: found.title }), work.text ?? ''))) settle()
     }
   }
 

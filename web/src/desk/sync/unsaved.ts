@@ -8,6 +8,12 @@ export interface Unsaved {
   text: string | null
 }
 
+export interface Claimed {
+  work: Unsaved
+  /** It is safe elsewhere, and need not be kept any more. */
+  settle: () => void
+}
+
 const PREFIX = 'notagram.unsaved.'
 const LOCK = 'notagram.tab.'
 
@@ -40,18 +46,31 @@ export class UnsavedWork {
     this.storage.removeItem(this.key)
   }
 
-  /** Work on this sheet that no living tab holds; it is this tab's from now on. */
-  async claim(): Promise<Unsaved[]> {
+  /** Work on this sheet that no living tab holds; it is this tab's from now on, and stays stored until it is settled. */
+  async claim(): Promise<Claimed[]> {
     const held = new Set((await navigator.locks.query()).held?.map((lock) => lock.name))
-    const found: Unsaved[] = []
+    const found: Claimed[] = []
     for (const key of Object.keys(this.storage)) {
       if (!key.startsWith(`${PREFIX}${this.sheetId}.`) || key === this.key) continue
       if (held.has(LOCK + key.slice(key.lastIndexOf('.') + 1))) continue
       const value = this.storage.getItem(key)
-      if (value !== null) found.push(JSON.parse(value) as Unsaved)
-      this.storage.removeItem(key)
+      if (value === null) continue
+      const mine = this.moved(key, value)
+      found.push({ work: JSON.parse(value) as Unsaved, settle: () => this.storage.removeItem(mine) })
     }
     return found
+  }
+
+  /** Under a name of this tab's, so that no other tab takes it as well. */
+  private moved(key: string, value: string): string {
+    const mine = `${PREFIX}${this.sheetId}.${crypto.randomUUID()}.${this.tabId}`
+    try {
+      this.storage.setItem(mine, value)
+    } catch {
+      return key
+    }
+    this.storage.removeItem(key)
+    return mine
   }
 
   /** Holds this tab's name for as long as it lives. */
