@@ -129,3 +129,22 @@ test('no rule of the page’s own policy is broken, and nothing is asked of othe
   await expect(page.locator('html')).toHaveClass(/dark/)
   expect(complaints).toEqual([])
 })
+
+test('on a phone, one leaf is open at a time, and a finding leads to the source', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 })
+  await openOnPhone(page, 'Swarms and spring')
+  await expect(source(page)).toBeHidden()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
+  await openLeaf(page, 'Findings')
+  await page.getByRole('button', { name: 'line 13' }).click()
+  await expect(source(page)).toBeInViewport()
+  await expect(page.locator('.cm-activeLine')).toContainText('Who leaves with the second swarm')
+  await openLeaf(page, 'Hand over')
+  await expect(source(page)).toBeHidden()
+})
+
+async function openOnPhone(page: Page, title: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('link', { name: title, exact: true }).click()
+  await expect(page.locator('.expected-count')).toBeVisible()
+}

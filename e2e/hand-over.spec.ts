@@ -34,3 +34,18 @@ test('what is typed shows at once in the other notation', async ({ page }) => {
   await expect(page.locator('.written pre')).toHaveText('Now: Which bee mates? {\n  ~worker\n  =drone\n}')
   await saved(page)
 })
+
+test('a Starred list is written in the style that its author likes', async ({ page }) => {
+  await pasteSheet(page, 'In style', '::Legs:: How many legs? {=six ~four}\n')
+  await openLeaf(page, 'Hand over')
+  await page.getByRole('combobox', { name: 'Hand over as' }).click()
+  await page.getByRole('option', { name: 'Starred list' }).click()
+  const written = page.getByRole('region', { name: 'Hand over' }).locator('pre')
+  await expect(written).toHaveText('1. How many legs?\n*a. six\nb. four')
+  await page.getByRole('combobox', { name: 'Letters' }).click()
+  await page.getByRole('option', { name: 'A)', exact: true }).click()
+  await page.getByLabel('Blank line after the stem').check()
+  await expect(written).toHaveText('1. How many legs?\n\n*A) six\nB) four')
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download' }).click()])
+  expect(await readFile(await file.path(), 'utf8')).toBe('1. How many legs?\n\n*A) six\nB) four\n')
+})

@@ -1,10 +1,13 @@
-import { flushPromises } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope, ref, shallowRef } from 'vue'
 import { type Body, Problem, type Written } from '@/api/client'
+import { styled, USUAL_STYLE } from '@/desk/leaves/handover/list-style'
+import ListStyle from '@/desk/leaves/handover/ListStyle.vue'
 import { useWritten } from '@/desk/leaves/handover/useWritten'
 import { NOTHING_READ, type SheetReading, spliced } from '@/desk/sync/reading'
 import type { Desk } from '@/desk/useDesk'
+import { plugins } from './plugins'
 
 const handover = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
@@ -94,5 +97,22 @@ describe('what is handed over', () => {
     expect(problem.value).toBe('The server does not answer.')
     stop()
     expect(setTarget).toHaveBeenLastCalledWith(null)
+  })
+})
+
+describe('the style of a list', () => {
+  it('is asked for by what differs from the usual', () => {
+    expect(styled('starred', USUAL_STYLE)).toBe('starred')
+    expect(styled('starred', { letters: 'A)', starsAfter: true, points: false, blankAfterStem: true })).toBe(
+      'starred:A),stars-after,no-points,blank-after-stem',
+    )
+  })
+
+  it('can be chosen part by part', async () => {
+    vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }))
+    const wrapper = mount(ListStyle, { props: { modelValue: USUAL_STYLE }, global: { plugins: plugins() } })
+    await wrapper.findAll('input[type=checkbox]')[0]?.setValue(false)
+    expect(wrapper.emitted('update:modelValue')?.[0]).toEqual([{ ...USUAL_STYLE, points: false }])
+    wrapper.unmount()
   })
 })

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Notagram\Handover\Conversion;
+use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -19,14 +20,15 @@ final class ConvertCommand extends SheetCommand
     protected function configure(): void
     {
         $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')
-            ->addOption('to', null, InputOption::VALUE_REQUIRED, 'the notation to write')
+            ->addOption('to', null, InputOption::VALUE_REQUIRED, 'the notation to write; a Starred list in another style such as starred:A),stars-after,no-points,blank-after-stem')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'the file to write, instead of standard output')
             ->addOption('lossy', null, InputOption::VALUE_NONE, 'write it even if questions are dropped or changed');
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
-        $target = $this->named(self::text($input, 'to') ?? throw new UnreadableFile('Say which notation to write, such as --to=aiken.'));
+        $to = self::text($input, 'to') ?? throw new UnreadableFile('Say which notation to write, such as --to=aiken.');
+        $target = Notations::target($to) ?? $this->named($to);
         $named = $this->sources($input)[0];
         $source = $named->source;
         $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target, KeptPictures::unseen(\count($named->manuscript->pictures ?? [])));

@@ -37,7 +37,7 @@ final readonly class SaveSheet
     #[OA\Post(path: '/api/sheets/{id}/edits', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: SavedView::class)), new OA\Response(response: 409, description: 'Another text stands there', content: new OA\JsonContent(ref: ConflictView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, #[MapRequestPayload] SaveRequest $save): JsonResponse
     {
-        $target = null === $save->target ? null : Notations::find($save->target);
+        $target = null === $save->target ? null : Notations::target($save->target);
         if ($this->sheets->hasRecorded($save->changeId)) {
             return $this->saved($sheet, null, $target);
         }

@@ -16,6 +16,9 @@ interface Notation
 
     public function writer(): Writer;
 
+    /** The same notation with a writer of another set style, as asked for in words; null where there is no such style. */
+    public function inStyle(string $words): ?self;
+
     public function marker(): Marker;
 
     /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */

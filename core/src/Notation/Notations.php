@@ -33,6 +33,15 @@ final class Notations
         return null;
     }
 
+    /** What a sheet is handed over in: a notation, perhaps with a colon and the style of its writer, such as “starred:A),stars-after”. */
+    public static function target(string $name): ?Notation
+    {
+        $parts = explode(':', $name, 2);
+        $notation = self::find($parts[0]);
+
+        return isset($parts[1]) ? $notation?->inStyle($parts[1]) : $notation;
+    }
+
     /** The notation that most of a text speaks for; the first of the list where nothing does. */
     public static function detect(string $text): Notation
     {

@@ -53,6 +53,17 @@ final class StarredTest extends TestCase
         self::assertSame("Which?\n*a. x\nb. y", $written(new StarredStyle(showsPoints: false)));
     }
 
+    public function testAStyleIsAskedForByItsWords(): void
+    {
+        $written = static fn (string $target): ?string => Notations::target($target)?->writer()->write(self::sheet("1. (2 points) Which?\n*a) x\nb) y\n")->numbered(1)->reading)->text;
+        self::assertSame("(2 points) Which?\n*a. x\nb. y", $written('starred'));
+        self::assertSame("Which?\n\nA) x *\nB) y", $written('starred:A),stars-after,no-points,blank-after-stem'));
+        self::assertSame("(2 points) Which?\n*A. x\nB. y", $written('starred:A.'));
+        foreach (['starred:I.', 'starred:a.,A.', 'starred:loud', 'aiken:A)', 'gift:'] as $none) {
+            self::assertNull($written($none), $none);
+        }
+    }
+
     public function testQuestionsAreNumberedWhereTheSheetIsPutTogether(): void
     {
         $gift = ReadSheet::of(SourceText::fromUtf8("One? {T}\n\n\$CATEGORY: Bees\n\nTwo? {=a ~b}\n\nThree {}\n"), Notations::find('gift') ?? throw new \LogicException());

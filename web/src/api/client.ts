@@ -109,6 +109,6 @@ export const api = {
     asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
-  convertedFile: (id: string, target: string) => `/api/sheets/${id}/file/${target}`,
+  convertedFile: (id: string, target: string) => `/api/sheets/${id}/file/${encodeURIComponent(target)}`,
   mendedFile: (id: string) => `/api/sheets/${id}/mended-file`,
 }

@@ -1,6 +1,6 @@
 import { EditorSelection } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
-import { computed, type Ref, type ShallowRef } from 'vue'
+import { computed, type Ref, ref, type ShallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useNotice } from '@/composables/useNotice'
 import { rangeOf, readingField } from './source/reading-field'
@@ -17,6 +17,9 @@ export function usePlaces(
   const { t } = useI18n()
   const { say } = useNotice()
 
+  /** How often somebody was led to a place: where the source is not in sight, it comes into sight. */
+  const led = ref(0)
+
   function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
     const state = view.value?.state.field(readingField)
     return state ? rangeOf(state, block) : null
@@ -29,7 +32,9 @@ export function usePlaces(
       selection: EditorSelection.single(offset, end),
       effects: EditorView.scrollIntoView(offset, { y: 'center' }),
     })
-    if (!keepsFocus) value.focus()
+    if (keepsFocus) return
+    led.value += 1
+    value.focus()
   }
 
   function goToFinding(placed: PlacedFinding, keepsFocus = false): void {
@@ -93,5 +98,5 @@ export function usePlaces(
     return findingHere()?.finding ?? null
   })
 
-  return { rangeNow, goToBlock, goToFinding, step, findingHere, atCursor }
+  return { led, rangeNow, goToBlock, goToFinding, step, findingHere, atCursor }
 }

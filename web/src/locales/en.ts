@@ -258,6 +258,15 @@ export const en = {
     empty: 'Nothing to hand over yet.',
     nothingWritten: 'Not written',
     waiting: 'Writing …',
+    style: {
+      title: 'Style of the list',
+      letters: 'Letters',
+      stars: 'Stars',
+      before: 'before the letter',
+      after: 'after the text',
+      points: 'Points',
+      blank: 'Blank line after the stem',
+    },
   },
   encoding: {
     title: 'Read the file in another encoding',

@@ -23,6 +23,7 @@ import ExampleStrip from '@/desk/source/ExampleStrip.vue'
 import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useDesk } from '@/desk/useDesk'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
+import { useOneLeaf } from '@/desk/useOneLeaf'
 import AppBar from '@/parts/AppBar.vue'
 import ArrivalNote from '@/parts/ArrivalNote.vue'
 import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
@@ -43,6 +44,7 @@ const { refusals, isOver, arrival, stop } = useBringIn((come) => {
   if (come && !refusals.value.length) void router.push('/')
 })
 const desk = useDesk(id)
+const { isNarrow, isSourceOpen } = useOneLeaf(desk)
 const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
 
@@ -190,7 +192,7 @@ useFunctionKeys({
       <p>{{ desk.problem.value }}</p>
       <RouterLink to="/">{{ t('desk.toShelf') }}</RouterLink>
     </main>
-    <main v-else class="book">
+    <main v-else class="book" :class="{ 'shows-source': isSourceOpen }">
       <div class="head source-head">
         <h2>{{ t('desk.source') }}</h2>
         <template v-if="sheet">
@@ -229,13 +231,24 @@ useFunctionKeys({
         />
       </div>
       <nav class="head leaves" :aria-label="t('desk.leaves')">
+        <button
+          v-if="isNarrow"
+          type="button"
+          class="source-tab"
+          :class="{ 'is-open': isSourceOpen }"
+          :aria-pressed="isSourceOpen"
+          @click="isSourceOpen = true"
+        >
+          {{ t('desk.source') }}
+        </button>
         <RouterLink
           v-for="name in leaves"
           :key="name"
           replace
           :to="{ name: 'desk', params: { id, leaf: name } }"
-          :class="{ 'is-open': name === leaf }"
+          :class="{ 'is-open': name === leaf && !(isNarrow && isSourceOpen) }"
           :aria-current="name === leaf ? 'page' : undefined"
+          @click="isSourceOpen = false"
         >
           {{ t(`desk.leaf.${name}`) }}
           <template v-if="name === 'findings'">
@@ -315,7 +328,7 @@ useFunctionKeys({
 <style scoped>
 .desk-page {
   display: grid;
-  grid-template-rows: auto auto 1fr auto;
+  grid-template: auto auto 1fr auto / minmax(0, 1fr);
   block-size: 100%;
 }
 
@@ -505,29 +518,49 @@ button.meta {
 /* On a phone, one side at a time: the leaf lies under the source. */
 @media (width < 760px) {
   .book {
-    grid-template: auto 45vh auto minmax(0, 1fr) / 64px minmax(0, 1fr);
-  }
-
-  .source-head {
-    grid-area: 1 / 1 / 2 / 3;
-  }
-
-  .source {
-    grid-area: 2 / 1 / 3 / 3;
+    grid-template: 39px auto minmax(0, 1fr) / 64px minmax(0, 1fr);
   }
 
   .count-head {
-    grid-area: 3 / 1;
+    grid-area: 1 / 1;
   }
 
   .leaves {
-    grid-area: 3 / 2;
+    grid-area: 1 / 2;
+    overflow-x: auto;
   }
 
+  .leaves > * {
+    flex: none;
+    padding-inline: 10px;
+  }
+
+  .source-tab {
+    border: 0;
+    background: transparent;
+    color: var(--soft);
+    font: inherit;
+  }
+
+  .source-tab.is-open {
+    background: var(--leaf);
+    color: var(--ink);
+    font-weight: 700;
+  }
+
+  .source-head {
+    grid-area: 2 / 1 / 3 / 3;
+  }
+
+  .source,
   .leaf {
-    grid-area: 4 / 1 / 5 / 3;
+    grid-area: 3 / 1 / 4 / 3;
   }
 
+  /* The name of the program leads to the shelf. */
+  .crumb,
+  .book.shows-source .leaf,
+  .book:not(.shows-source) :is(.source, .source-head),
   .spine-strip {
     display: none;
   }

@@ -194,7 +194,7 @@ useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
 <style scoped>
 .shelf-page {
   display: grid;
-  grid-template-rows: auto 1fr auto;
+  grid-template: auto 1fr auto / minmax(0, 1fr);
   block-size: 100%;
 }
 
@@ -294,7 +294,13 @@ ul {
 
 @media (width < 900px) {
   main {
-    grid-template-columns: 1fr;
+    display: block;
+    padding: 12px;
+  }
+
+  .sheets {
+    min-block-size: 0;
+    margin-block-end: 26px;
   }
 }
 </style>

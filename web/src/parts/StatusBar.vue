@@ -25,4 +25,11 @@
   overflow: hidden;
   text-overflow: ellipsis;
 }
+
+/* A phone has none of these keys. */
+@media (width < 760px) {
+  .status-bar {
+    display: none;
+  }
+}
 </style>

@@ -187,5 +187,15 @@ defineExpose({ startRenaming })
   .lying-spine {
     display: none;
   }
+
+  /* Below the name, where they cover nothing and need no pointer that hovers. */
+  .sheet-row .doings {
+    position: relative;
+    inset: auto;
+    grid-column: 1 / -1;
+    display: flex;
+    margin: -12px 0 -2px -9px;
+    background: transparent;
+  }
 }
 </style>

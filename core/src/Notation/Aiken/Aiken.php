@@ -25,6 +25,11 @@ final readonly class Aiken implements Notation
         return 'Aiken';
     }
 
+    public function inStyle(string $words): ?self
+    {
+        return null;
+    }
+
     public function reader(): Reader
     {
         return new AikenReader();

@@ -23,6 +23,11 @@ final readonly class Gift implements Notation
         return 'GIFT';
     }
 
+    public function inStyle(string $words): ?self
+    {
+        return null;
+    }
+
     public function reader(): Reader
     {
         return new GiftReader();

@@ -14,6 +14,17 @@ use Notagram\Question\QuestionType;
 
 final readonly class Starred implements Notation
 {
+    public function __construct(private StarredStyle $style = new StarredStyle())
+    {
+    }
+
+    public function inStyle(string $words): ?self
+    {
+        $style = StarredStyle::named($words);
+
+        return null === $style ? null : new self($style);
+    }
+
     public function id(): string
     {
         return 'starred';
@@ -31,7 +42,7 @@ final readonly class Starred implements Notation
 
     public function writer(): Writer
     {
-        return new StarredWriter();
+        return new StarredWriter($this->style);
     }
 
     public function marker(): Marker

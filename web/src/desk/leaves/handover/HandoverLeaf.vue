@@ -12,6 +12,8 @@ import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
+import { type ListStyle, styled, USUAL_STYLE } from './list-style'
+import ListStyleChoice from './ListStyle.vue'
 import { useWritten } from './useWritten'
 
 /** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
@@ -33,7 +35,10 @@ const choices = computed(() =>
     label: id === own.value ? t('handover.same', { notation: label }) : label,
   })),
 )
-const { written, problem, stop } = useWritten(desk, sheetId, target)
+const style = useLocalStorage<ListStyle>('notagram.list-style', USUAL_STYLE, { mergeDefaults: true })
+const hasStyle = computed(() => target.value === 'starred')
+const wanted = computed(() => (hasStyle.value ? styled(target.value, style.value) : target.value))
+const { written, problem, stop } = useWritten(desk, sheetId, wanted)
 onScopeDispose(stop)
 
 interface HandoverItem extends FacingItem {
@@ -109,13 +114,14 @@ defineExpose({ list, items })
         option-value="id"
       />
       <span class="spacer" />
-      <Button size="small" @click="download(api.convertedFile(sheetId, target))">{{ t('handover.download') }}</Button>
+      <Button size="small" @click="download(api.convertedFile(sheetId, wanted))">{{ t('handover.download') }}</Button>
       <Button size="small" severity="secondary" outlined @click="copy">{{ t('handover.copy') }}</Button>
       <Button size="small" severity="secondary" outlined class="mended" @click="download(api.mendedFile(sheetId))">{{
         t('handover.mended')
       }}</Button>
     </template>
     <template #notice>
+      <ListStyleChoice v-if="hasStyle" v-model="style" />
       <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
         <p v-if="problem" class="problem">{{ problem }}</p>
         <template v-else>

@@ -3,7 +3,7 @@ import { api, Problem, type Written } from '@/api/client'
 import type { Desk } from '../../useDesk'
 
 /** Each block of the sheet in the chosen notation: asked for whole once, then taken from what comes with each reading. */
-export function useWritten(desk: Desk, sheetId: string, target: Ref<string>) {
+export function useWritten(desk: Desk, sheetId: string, target: Readonly<Ref<string>>) {
   const written = shallowRef<ReadonlyMap<string, Written>>(new Map())
   const problem = ref<string | null>(null)
 
