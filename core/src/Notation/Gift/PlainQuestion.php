@@ -131,12 +131,15 @@ final class PlainQuestion
         }
         $rights = substr_count(implode('', $marks), '=');
         $isTyped = $rights === $count;
-        $isSeveral = 0 === $rights && '' !== implode('', $weights);
-        if (!$isTyped && ($rights > 1 || (!$isSeveral && self::hasWeightOfWrong($marks, $weights)))) {
+        $hasWeights = '' !== implode('', $weights);
+        $isSeveral = $hasWeights && 0 === $rights;
+        if (!$isTyped && ($rights > 1 || ($hasWeights && !$isSeveral && self::hasWeightOfWrong($marks, $weights)))) {
             return null;
         }
         $entries = [];
         $next = $start;
+        $full = Weight::full();
+        $none = Weight::none();
         foreach ($whole as $index => $written) {
             $at = 0 === $index ? $start + strspn($written, self::BLANKS) : $next;
             $next += \strlen($written);
@@ -151,8 +154,8 @@ final class PlainQuestion
             $ofWeight = $weights[$index];
             $weight = match (true) {
                 '' !== $ofWeight => self::weight($ofWeight),
-                '=' === $marks[$index] => Weight::full(),
-                default => Weight::none(),
+                '=' === $marks[$index] => $full,
+                default => $none,
             };
             $feedback = null === $feedback ? null : new FormattedText($feedback);
             $entries[] = $isTyped
