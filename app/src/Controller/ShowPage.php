@@ -25,6 +25,7 @@ final readonly class ShowPage
         return new Response($this->twig->render('page.html.twig', [
             'nonce' => $request->attributes->getString(SecurityHeaders::NONCE),
             'assets' => $this->assets,
+            'sheet' => $request->attributes->get('id'),
         ]), 200, ['Cache-Control' => 'no-store']);
     }
 }

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { takeSheetAhead } from '@/page'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
@@ -71,12 +72,18 @@ async function asked<T>(call: Promise<Answer<T>>): Promise<T> {
   return answer.data as T
 }
 
+/** What the page itself has asked for already, or else what is asked for now. */
+async function opened(id: string): Promise<Answer<Sheet>> {
+  const ahead = await takeSheetAhead(id)?.catch(() => null)
+  return ahead?.ok ? { data: (await ahead.json()) as Sheet, response: ahead } : client.GET('/api/sheets/{id}', at(id))
+}
+
 const at = (id: string) => ({ params: { path: { id } } })
 
 export const api = {
   shelf: () => asked(client.GET('/api/shelf')),
   offer: () => asked(client.GET('/api/offer')),
-  sheet: (id: string) => asked(client.GET('/api/sheets/{id}', at(id))),
+  sheet: (id: string) => asked(opened(id)),
   create: (title: string, text: string, notation: string | null, html: string | null = null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
   bringIn: (file: File) =>
