@@ -65,12 +65,29 @@ final readonly class QuestionViews
         $plain = [Weight::full(), Weight::none()];
         $hasShares = [] !== array_filter($question->options(), static fn (Option $option) => !\in_array($option->weight, $plain, true));
         $marks = $hasShares ? QuestionMarks::of($question) : null;
+        if (null === $marks) {
+            return null;
+        }
+        /** @var ?\WeakMap<QuestionMarks, QuestionMarksView> $views */
+        static $views = null;
+        $views ??= new \WeakMap();
+        $view = $views[$marks] ?? null;
+        if (!$view instanceof QuestionMarksView) {
+            $views[$marks] = $view = self::marksView($marks);
+        }
 
-        return null === $marks ? null : new QuestionMarksView(
+        return $view;
+    }
+
+    private static function marksView(QuestionMarks $marks): QuestionMarksView
+    {
+        $guess = $marks->guess();
+
+        return new QuestionMarksView(
             self::shown($marks->best),
             self::shown($marks->worst),
             null === $marks->tickAll ? null : self::shown($marks->tickAll),
-            null === $marks->guess() ? null : self::shown($marks->guess()),
+            null === $guess ? null : self::shown($guess),
         );
     }
 

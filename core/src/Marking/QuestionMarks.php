@@ -28,6 +28,9 @@ final readonly class QuestionMarks
     private const MAX_OUTCOMES = 20_000;
     /** The ways of more boxes than this do not fit a machine's number. */
     private const MAX_BOXES = 60;
+    /** What has more options, or comes after more patterns, is worked out each time: memory has its limits. */
+    private const MOST_REMEMBERED = 12;
+    private const MOST_PATTERNS = 200;
 
     /**
      * @param BigRational                         $best     what the best answer earns
@@ -52,8 +55,8 @@ final readonly class QuestionMarks
 
         return match (true) {
             $answers instanceof Stimulus => null,
-            $answers instanceof Choice => self::ofChoice($answers->options),
-            $answers instanceof MultipleResponse => self::ofBoxes($answers->options),
+            $answers instanceof Choice => self::known('choice', $answers->options, self::ofChoice(...)),
+            $answers instanceof MultipleResponse => self::known('boxes', $answers->options, self::ofBoxes(...)),
             $answers instanceof TrueFalse => new self($full, $nothing, null, [[$nothing, 1], [$full, 1]]),
             $answers instanceof Matching => self::ofMatching($answers->pairs),
             default => new self($full, $nothing, null, [[$nothing, 1]]),
@@ -72,6 +75,27 @@ final readonly class QuestionMarks
         }
 
         return $sum->dividedBy(max(1, array_sum(array_column($this->outcomes, 1))));
+    }
+
+    /**
+     * The same weights earn the same, and a sheet has few patterns of them.
+     *
+     * @param list<Option>                  $options
+     * @param \Closure(list<Option>): self $make
+     */
+    private static function known(string $kind, array $options, \Closure $make): self
+    {
+        /** @var array<string, self> $known */
+        static $known = [];
+        if (\count($options) > self::MOST_REMEMBERED) {
+            return $make($options);
+        }
+        $weights = implode(' ', array_map(static fn (Option $option) => $option->weight->toString(), $options));
+        if (\count($known) > self::MOST_PATTERNS) {
+            $known = [];
+        }
+
+        return $known["{$kind} {$weights}"] ??= $make($options);
     }
 
     /** @param list<Option> $options */

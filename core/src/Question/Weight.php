@@ -90,6 +90,11 @@ final readonly class Weight
      */
     public function rounded(int $decimals): string
     {
+        // Nearly all are whole numbers.
+        if (null !== $this->units && 0 === $this->units % 100_000) {
+            return (string) intdiv($this->units, 100_000);
+        }
+
         return (string) $this->percent()->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros();
     }
 
