@@ -1,5 +1,16 @@
 import { definePreset } from '@primeuix/themes'
-import Aura from '@primeuix/themes/aura'
+import base from '@primeuix/themes/aura/base'
+import button from '@primeuix/themes/aura/button'
+import checkbox from '@primeuix/themes/aura/checkbox'
+import dialog from '@primeuix/themes/aura/dialog'
+import inputnumber from '@primeuix/themes/aura/inputnumber'
+import inputtext from '@primeuix/themes/aura/inputtext'
+import popover from '@primeuix/themes/aura/popover'
+import progressbar from '@primeuix/themes/aura/progressbar'
+import select from '@primeuix/themes/aura/select'
+import textarea from '@primeuix/themes/aura/textarea'
+import toast from '@primeuix/themes/aura/toast'
+import toggleswitch from '@primeuix/themes/aura/toggleswitch'
 
 const violet = {
   50: '#f6f2fd',
@@ -67,8 +78,26 @@ const page = {
   mask: { background: 'rgba(16, 14, 24, 0.5)' },
 }
 
+/** The parts that are in use: the tokens of all others would be worked out at each start as well. */
+const parts = {
+  ...base,
+  components: {
+    button,
+    checkbox,
+    dialog,
+    inputnumber,
+    inputtext,
+    popover,
+    progressbar,
+    select,
+    textarea,
+    toast,
+    toggleswitch,
+  },
+}
+
 /** PrimeVue's parts in our tokens: ink for what is pressed, flat, square-shouldered. */
-export const preset = definePreset(Aura, {
+export const preset = definePreset(parts, {
   primitive: { borderRadius: { none: '0', xs: '2px', sm: '3px', md: '4px', lg: '4px', xl: '6px' } },
   semantic: {
     primary: violet,
@@ -90,7 +119,7 @@ export const preset = definePreset(Aura, {
       },
     },
     dialog: { title: { fontSize: '18px', fontWeight: '600' } },
-    toast: { colorScheme: { light: toast(), dark: toast() } },
+    toast: { colorScheme: { light: notice(), dark: notice() } },
   },
 })
 
@@ -121,7 +150,7 @@ function outlined() {
   }
 }
 
-function toast() {
+function notice() {
   const quiet = {
     background: 'var(--ink)',
     borderColor: 'var(--ink)',

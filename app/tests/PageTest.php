@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+/** The one page, before any script of it has run. */
+final class PageTest extends ApiTestCase
+{
+    public function testTheDeskAsksForItsSheetAtOnceUnderTheStrictPolicy(): void
+    {
+        $page = $this->page('/sheets/01a2-b3/findings');
+        self::assertStringContainsString('data-sheet="01a2-b3"', $page);
+        self::assertMatchesRegularExpression('~<link rel="modulepreload" href="/build/assets/DeskPage-[\w-]+\.js"~', $page);
+        self::assertSame(1, preg_match('/nonce-([^\']+)/', (string) $this->browser->getResponse()->headers->get('Content-Security-Policy'), $nonce));
+        // Nothing runs and nothing is styled without the nonce of this answer.
+        self::assertSame(preg_match_all('/<(?:script|link rel="(?:stylesheet|modulepreload)")/', $page), substr_count($page, 'nonce="'.htmlspecialchars($nonce[1])));
+    }
+
+    public function testTheShelfAsksForNoSheet(): void
+    {
+        $page = $this->page('/');
+        self::assertStringNotContainsString('data-sheet', $page);
+        self::assertStringNotContainsString('DeskPage', $page);
+    }
+
+    public function testWhatStandsInTheAddressStaysText(): void
+    {
+        $page = $this->page('/sheets/%22%3E%3Cscript%3Ealert(1)%3C%2Fscript%3E/proof');
+        self::assertStringNotContainsString('<script>alert', $page);
+    }
+
+    private function page(string $address): string
+    {
+        $this->browser->request('GET', $address);
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+}
