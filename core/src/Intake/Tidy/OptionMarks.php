@@ -42,7 +42,7 @@ final class OptionMarks
     public static function row(string $line): array
     {
         $line = trim(str_replace("\u{A0}", ' ', $line));
-        if (1 !== preg_match('/^'.self::LETTER.'\s/', $line)) {
+        if (1 !== preg_match('/^'.self::LETTER.'\s.*\s'.self::LETTER.'\s/s', $line)) {
             return [];
         }
         $count = (int) preg_match_all('/(?:^|\t\s*+|\s{2,}|(?<=\S)\s)('.self::LETTER.')(?=\s)/', $line, $found, \PREG_OFFSET_CAPTURE);

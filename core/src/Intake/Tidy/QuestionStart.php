@@ -9,6 +9,7 @@ use Notagram\Notation\PaperWords;
 /** How a line starts a question: an answer rule perhaps, perhaps filled in, and a number. */
 final readonly class QuestionStart
 {
+    private const MOST_REMEMBERED = 20_000;
     private const RULE = '(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)';
     private const FILLED = '(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]])';
 
@@ -24,6 +25,19 @@ final readonly class QuestionStart
     }
 
     public static function in(string $line): ?self
+    {
+        // Each step looks at the lines anew, and most of them are as they were.
+        /** @var array<string, self|false> $known */
+        static $known = [];
+        if (\count($known) > self::MOST_REMEMBERED) {
+            $known = [];
+        }
+        $start = $known[$line] ??= self::startOf($line) ?? false;
+
+        return false === $start ? null : $start;
+    }
+
+    private static function startOf(string $line): ?self
     {
         $line = ltrim(str_replace("\u{A0}", ' ', $line), " \t*");
         $first = $line[0] ?? '';

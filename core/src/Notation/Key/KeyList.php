@@ -140,6 +140,10 @@ final class KeyList
         $key = PaperWords::all()->key;
         // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.
         $answer = PaperWords::all()->answer;
+        // Nearly every line is told by its first letters.
+        if (1 !== preg_match("~^\\s*+(?:{$key}|{$answer})~iu", $line)) {
+            return false;
+        }
         $isList = 1 === preg_match('~:[ \t]*+\(?\d{1,3}[ \t]*+[.):–-][ \t]*+[A-Za-z].*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]~u', $line);
         if (!$isList && 1 === preg_match("~^\\s*((?:{$answer}))[ \\t]*+:[ \\t]*+(\\S)?~iu", $line, $match) && 1 !== preg_match(isset($match[2]) ? '~(?:s|en|risposte)\z~iu' : '~(?:s|en|risposte|lösung)\z~iu', $match[1])) {
             return false;
