@@ -78,6 +78,9 @@ final class TidyTest extends TestCase
         yield 'Roman letters out of order in columns' => ['roman-letters', "1. One?\n(i) w    (iii) y\n(ii) x    (iv) z\nAnswer: iii\n", "1. One?\n(a) w\n(b) x\n(c) y\n(d) z\nAnswer: c\n"];
         yield 'Roman letters and their key' => ['roman-letters', "1. One?\ni. x\nii. y\n\n2. Two?\ni. x\nii. y\n\nKey: 1. ii 2. i\n", "1. One?\na. x\n*b. y\n\n2. Two?\n*a. x\nb. y\n"];
         yield 'statements with their T and F' => ['true-false-columns', "4. True or false?\na) Bees fly.     T   F\nb) Bees read.    T   F\n", "1. Bees fly.\nTrue   False\n\n2. Bees read.\nTrue   False\n"];
+        yield 'statements with brackets before them' => ['true-false-columns', "1. True or false?\n(  ) Bees fly.\n( F ) Bees read.\n____ Bees hum.\n", "1. Bees fly.\nTrue   False\n\n2. Bees read.\nFalse\n\n3. Bees hum.\nTrue   False\n"];
+        yield 'a statement that says it is one' => ['sections', "1. True or false: bees hum.\n\n2. Question two.\n...\n", "1. True or false: bees hum.\nTrue   False\n\n2. Question two.\n...\n"];
+        yield 'slashes behind numbers' => ['other-signs', "1/ One?\na) x\nb) y\n2/ Two?\na) x\nb) y\n", "1. One?\na) x\nb) y\n\n2. Two?\na) x\nb) y\n"];
         yield 'boxes side by side behind a stem' => ['option-columns', "1. One? ☐ x ☑ y ☐ z\n", "1. One?\na. x\n*b. y\nc. z\n"];
         yield 'two lists and what goes with what' => ['matching-lists', "1. Match.\nA. queen    1. forages\nB. worker    2. lays\n    3. sings\nAnswer: A-2, B-1\n", "1. Match.\nqueen -> lays\nworker -> forages\n-> sings\n"];
         yield 'boxes before letters' => ['option-letters', "1. One?\n☐ A. x\n☑ B. y\n", "1. One?\nA. x\n*B. y\n"];

@@ -96,7 +96,7 @@ final class PaperScan
         if (null !== $role) {
             return $role;
         }
-        if ($this->isHeading($index, $text)) {
+        if (!$this->isStemWanted($index) && $this->isHeading($index, $text)) {
             return $this->heading($index, $text);
         }
         if ($this->isAfterBlank || null === $this->open) {
@@ -250,6 +250,14 @@ final class PaperScan
         }
 
         return $role;
+    }
+
+    /** Whether the line above starts a question and says nothing but its number and points. */
+    private function isStemWanted(int $index): bool
+    {
+        $start = $this->open?->start === $index - 1 ? QuestionStart::in($this->lines[$index - 1]) : null;
+
+        return null !== $start && 1 === preg_match('~^(?:'.PaperWords::all()->pointsPattern().')?\s*\z~iu', $start->text);
     }
 
     private function isHeading(int $index, string $text): bool

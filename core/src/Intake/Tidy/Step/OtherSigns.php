@@ -13,7 +13,7 @@ use Notagram\Intake\Tidy\TidyStep;
 final readonly class OtherSigns implements TidyStep
 {
     private const LETTER = '/^\s*+(\*?)(\[)?([A-Za-z])((?(2)\]|(?:\s?+:|\s?+[–-](?=\s)|\.[–-]|\)[–-]|\s{2,}(?=\S)|\t|(?<=[A-H])\s)))\s*+(?=\S)/u';
-    private const NUMBER = '/^\s*+(\d{1,3})(?:\s?+[:–-]\s++(?=\S)|(?:\t|\s{2})\s*+(?=[\p{L}¿«„“"_]))/u';
+    private const NUMBER = '/^\s*+(\d{1,3})(?:\s?+[:\/–-]\s++(?=\S)|(?:\t|\s{2})\s*+(?=[\p{L}¿«„“"_]))/u';
     /** An option takes hardly more lines. */
     private const FAR = 5;
 

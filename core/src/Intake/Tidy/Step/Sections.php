@@ -51,7 +51,7 @@ final readonly class Sections implements TidyStep
         $stem = implode("\n", array_map(static fn (int $index) => $lines[$index], $question->stem));
         $below = match (true) {
             !$question->isBare() || 1 === preg_match('/_{3,}/', $stem) => null,
-            'true-false' === $question->kind => TrueFalseColumns::BOTH,
+            'true-false' === $question->kind || TrueFalseColumns::asksItself(QuestionStart::in($lines[$question->start])->text ?? $stem) => TrueFalseColumns::BOTH,
             'typed' === $question->kind => 'Answer:',
             'essay' === $question->kind => WritingLines::ESSAY,
             default => null,

@@ -42,7 +42,7 @@ final readonly class TrueFalseColumns implements TidyStep
             if ([] !== $question->options) {
                 self::statements($draft, $question, $pair);
             }
-            if (!$question->isBare()) {
+            if (!$question->isBare() || self::bracketed($draft, $question)) {
                 continue;
             }
             $last = $question->stem[\count($question->stem) - 1];
@@ -53,6 +53,35 @@ final readonly class TrueFalseColumns implements TidyStep
                 $draft->replace($last, 1, [$match[1], self::BOTH]);
             }
         }
+    }
+
+    /** “True or false: bees hum.” needs no heading to say so. */
+    public static function asksItself(string $stem): bool
+    {
+        $words = PaperWords::all();
+
+        return 1 === preg_match("~^(?:{$words->pointsPattern()}\\s*+)?(?:{$words->kinds['true-false']})\\s*[?:.]\\s*\\S+\\s+\\S~iu", $stem);
+    }
+
+    /** Statements with brackets before them, empty or filled in, are questions under a stem that is their heading. */
+    private static function bracketed(Draft $draft, PaperQuestion $question): bool
+    {
+        $lines = $draft->lines();
+        $statements = \array_slice($question->stem, 1);
+        $heading = QuestionStart::in($lines[$question->start])->text ?? $lines[$question->start];
+        if (\count($statements) < 2 || \count($statements) !== $question->end - $question->start - 1 || 'true-false' !== PaperWords::all()->kindIn($heading)) {
+            return false;
+        }
+        $made = [$heading];
+        foreach ($statements as $place => $index) {
+            if (1 !== preg_match('/^\s*+(?:[(\[]\s*+(\p{L}*+)\s*+[)\]]|_{2,}+)\s*+(\S.*)\z/u', $lines[$index], $match)) {
+                return false;
+            }
+            $truth = PaperWords::all()->truth($match[1]);
+            array_push($made, '', ($place + 1).'. '.$match[2], null === $truth ? self::BOTH : ($truth ? 'True' : 'False'));
+        }
+
+        return $draft->replace($question->start, 1 + \count($statements), $made);
     }
 
     /** Lettered statements that each have their T and F are questions, under a stem that is their heading. */
