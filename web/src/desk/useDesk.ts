@@ -23,14 +23,7 @@ import {
 } from './sync/reading'
 import { type Conflict, type SaveState, SheetSync } from './sync/sheet-sync'
 import { UnsavedWork } from './sync/unsaved'
-import { usePlaces } from './usePlaces'
-
-export interface Cursor {
-  line: number
-  column: number
-  /** The block it is in, by its place in the list; −1 where there is none. */
-  block: number
-}
+import { type Cursor, usePlaces } from './usePlaces'
 
 /** What mending would do to the text that `base` names. */
 export type Mending = Mended & { base: string }

@@ -5,7 +5,13 @@ import { useI18n } from 'vue-i18n'
 import { useNotice } from '@/composables/useNotice'
 import { rangeOf, readingField } from './source/reading-field'
 import type { PlacedBlock, PlacedFinding, SheetReading } from './sync/reading'
-import type { Cursor } from './useDesk'
+
+export interface Cursor {
+  line: number
+  column: number
+  /** The block it is in, by its place in the list; −1 where there is none. */
+  block: number
+}
 
 /** Finds places of the reading in the source as it stands now, and goes to them. */
 export function usePlaces(

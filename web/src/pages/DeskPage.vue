@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useDark, useEventListener, useTitle } from '@vueuse/core'
-import Button from 'primevue/button'
 import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
@@ -11,9 +10,11 @@ import { useFunctionKeys } from '@/composables/useFunctionKeys'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import ConflictDialog from '@/desk/ConflictDialog.vue'
+import DeskBanner from '@/desk/DeskBanner.vue'
 import EncodingDialog from '@/desk/EncodingDialog.vue'
 import ExpectedCount from '@/desk/ExpectedCount.vue'
 import FindingsLeaf from '@/desk/leaves/findings/FindingsLeaf.vue'
+import LeafTabs from '@/desk/leaves/LeafTabs.vue'
 import HandoverLeaf from '@/desk/leaves/handover/HandoverLeaf.vue'
 import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
 import ProofLeaf from '@/desk/leaves/proof/ProofLeaf.vue'
@@ -25,7 +26,6 @@ import { useDesk } from '@/desk/useDesk'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
 import { useOneLeaf } from '@/desk/useOneLeaf'
 import AppBar from '@/parts/AppBar.vue'
-import ArrivalNote from '@/parts/ArrivalNote.vue'
 import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
 import KeyHint from '@/parts/KeyHint.vue'
 import StatusBar from '@/parts/StatusBar.vue'
@@ -79,7 +79,6 @@ const block = computed(() => reading.value.blocks[cursor.value.block])
 const examples = computed(
   () => offer.value.notations.find((notation) => notation.id === sheet.value?.notation)?.examples ?? [],
 )
-const level = computed(() => (['fault', 'doubt', 'hint'] as const).filter((one) => count.value[one] > 0))
 
 /** Only a printed test is tidied; other notations have their fixes. */
 const leaves = computed(() => LEAVES.filter((name) => name !== 'tidied' || sheet.value?.notation === 'starred'))
@@ -165,27 +164,14 @@ useFunctionKeys({
       </template>
     </AppBar>
 
-    <div v-if="isOver" class="banner">{{ t('shelf.dropNow') }}</div>
-    <div v-else-if="arrival" class="banner is-quiet">
-      <ArrivalNote class="arriving" :arrival="arrival" @stop="stop" />
-    </div>
-    <div v-else-if="refusals.length" class="banner" role="alert">
-      <span v-for="refusal in refusals" :key="refusal.name"
-        ><b>{{ t('shelf.refused', { name: refusal.name }) }}</b> {{ refusal.message }}</span
-      >
-      <Button size="small" severity="secondary" outlined @click="refusals = []">{{ t('app.close') }}</Button>
-    </div>
-    <div v-else-if="desk.saveState.value === 'offline'" class="banner" role="alert">
-      {{ t('save.offline', { message: desk.saveMessage.value ?? '' }) }}
-    </div>
-    <div v-else-if="desk.saveState.value === 'gone'" class="banner" role="alert">
-      {{ t('save.goneTitle') }}
-      <Button size="small" severity="secondary" outlined @click="desk.putBack()">{{ t('save.putBack') }}</Button>
-    </div>
-    <div v-else-if="desk.saveState.value === 'refused'" class="banner" role="alert">
-      {{ t('save.refusedTitle', { message: desk.saveMessage.value }) }}
-      <Button size="small" severity="secondary" outlined @click="desk.tryAgain()">{{ t('save.tryAgain') }}</Button>
-    </div>
+    <DeskBanner
+      :desk="desk"
+      :is-over="isOver"
+      :arrival="arrival"
+      :refusals="refusals"
+      @stop="stop"
+      @seen="refusals = []"
+    />
 
     <main v-if="desk.problem.value" class="problem" role="alert">
       <h1>{{ t('desk.notThere') }}</h1>
@@ -230,34 +216,15 @@ useFunctionKeys({
           @expect="desk.change({ expected: $event })"
         />
       </div>
-      <nav class="head leaves" :aria-label="t('desk.leaves')">
-        <button
-          v-if="isNarrow"
-          type="button"
-          class="source-tab"
-          :class="{ 'is-open': isSourceOpen }"
-          :aria-pressed="isSourceOpen"
-          @click="isSourceOpen = true"
-        >
-          {{ t('desk.source') }}
-        </button>
-        <RouterLink
-          v-for="name in leaves"
-          :key="name"
-          replace
-          :to="{ name: 'desk', params: { id, leaf: name } }"
-          :class="{ 'is-open': name === leaf && !(isNarrow && isSourceOpen) }"
-          :aria-current="name === leaf ? 'page' : undefined"
-          @click="isSourceOpen = false"
-        >
-          {{ t(`desk.leaf.${name}`) }}
-          <template v-if="name === 'findings'">
-            <span v-for="one in level" :key="one" class="badge" :class="`is-${one}`"
-              >{{ count[one] }}<span class="visually-hidden">{{ t(`levels.${one}`, count[one]) }}</span></span
-            >
-          </template>
-        </RouterLink>
-      </nav>
+      <LeafTabs
+        v-model:source="isSourceOpen"
+        class="head"
+        :desk="desk"
+        :names="leaves"
+        :open="leaf"
+        :has-source="isNarrow"
+        :to="(name) => ({ name: 'desk', params: { id, leaf: name } })"
+      />
 
       <div class="source">
         <div v-if="!sheet" class="loading" role="status">
@@ -342,25 +309,6 @@ useFunctionKeys({
   text-decoration: none;
 }
 
-.banner {
-  grid-row: 2;
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 6px 20px;
-  background: var(--doubt-wash);
-  border-block-end: 1px solid var(--doubt);
-}
-
-.banner.is-quiet {
-  background: var(--leaf);
-  border-block-end-color: var(--rule);
-}
-
-.banner .arriving {
-  inline-size: min(560px, 100%);
-}
-
 .problem {
   grid-row: 3;
   padding: 60px 26px;
@@ -430,59 +378,6 @@ button.meta {
   border-block-end-color: transparent;
 }
 
-.leaves {
-  align-items: stretch;
-  gap: 4px;
-  padding-inline-start: 4px;
-}
-
-.leaves a {
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  margin-block-start: 4px;
-  padding-inline: 14px;
-  border-radius: 4px 4px 0 0;
-  color: var(--soft);
-  text-decoration: none;
-}
-
-.leaves a:hover {
-  color: var(--ink);
-}
-
-.leaves a.is-open {
-  background: var(--leaf);
-  color: var(--ink);
-  font-weight: 700;
-}
-
-.leaves a:focus-visible {
-  outline-offset: -3px;
-}
-
-.badge {
-  padding-inline: 5px;
-  border-radius: 3px;
-  font-size: 12px;
-  font-weight: 700;
-}
-
-.badge.is-fault {
-  background: var(--fault-wash);
-  color: var(--fault);
-}
-
-.badge.is-doubt {
-  background: var(--doubt-wash);
-  color: var(--doubt);
-}
-
-.badge.is-hint {
-  background: var(--hint-wash);
-  color: var(--hint);
-}
-
 .source {
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto;
@@ -525,27 +420,8 @@ button.meta {
     grid-area: 1 / 1;
   }
 
-  .leaves {
+  .leaf-tabs {
     grid-area: 1 / 2;
-    overflow-x: auto;
-  }
-
-  .leaves > * {
-    flex: none;
-    padding-inline: 10px;
-  }
-
-  .source-tab {
-    border: 0;
-    background: transparent;
-    color: var(--soft);
-    font: inherit;
-  }
-
-  .source-tab.is-open {
-    background: var(--leaf);
-    color: var(--ink);
-    font-weight: 700;
   }
 
   .source-head {

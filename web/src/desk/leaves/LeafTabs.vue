@@ -1,0 +1,119 @@
+<script setup lang="ts" generic="Name extends string">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { RouteLocationRaw } from 'vue-router'
+import type { Desk } from '../useDesk'
+
+/** The leaves of the right side, each an address; on a phone the source is one of them. */
+const { desk } = defineProps<{
+  desk: Desk
+  names: readonly Name[]
+  open: Name
+  to: (name: Name) => RouteLocationRaw
+  hasSource: boolean
+}>()
+const isSourceOpen = defineModel<boolean>('source', { required: true })
+const { t } = useI18n()
+
+const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((level) => desk.count.value[level] > 0))
+</script>
+
+<template>
+  <nav class="leaf-tabs" :aria-label="t('desk.leaves')">
+    <button
+      v-if="hasSource"
+      type="button"
+      :class="{ 'is-open': isSourceOpen }"
+      :aria-pressed="isSourceOpen"
+      @click="isSourceOpen = true"
+    >
+      {{ t('desk.source') }}
+    </button>
+    <RouterLink
+      v-for="name in names"
+      :key="name"
+      replace
+      :to="to(name)"
+      :class="{ 'is-open': name === open && !(hasSource && isSourceOpen) }"
+      :aria-current="name === open ? 'page' : undefined"
+      @click="isSourceOpen = false"
+    >
+      {{ t(`desk.leaf.${name}`) }}
+      <template v-if="name === 'findings'">
+        <span v-for="level in levels" :key="level" class="badge" :class="`is-${level}`"
+          >{{ desk.count.value[level]
+          }}<span class="visually-hidden">{{ t(`levels.${level}`, desk.count.value[level]) }}</span></span
+        >
+      </template>
+    </RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+.leaf-tabs {
+  align-items: stretch;
+  gap: 4px;
+  padding-inline-start: 4px;
+}
+
+.leaf-tabs > * {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  margin-block-start: 4px;
+  padding-inline: 14px;
+  border: 0;
+  border-radius: 4px 4px 0 0;
+  background: transparent;
+  color: var(--soft);
+  font: inherit;
+  text-decoration: none;
+}
+
+.leaf-tabs > :hover {
+  color: var(--ink);
+}
+
+.leaf-tabs > .is-open {
+  background: var(--leaf);
+  color: var(--ink);
+  font-weight: 700;
+}
+
+.leaf-tabs > :focus-visible {
+  outline-offset: -3px;
+}
+
+.badge {
+  padding-inline: 5px;
+  border-radius: 3px;
+  font-size: 12px;
+  font-weight: 700;
+}
+
+.badge.is-fault {
+  background: var(--fault-wash);
+  color: var(--fault);
+}
+
+.badge.is-doubt {
+  background: var(--doubt-wash);
+  color: var(--doubt);
+}
+
+.badge.is-hint {
+  background: var(--hint-wash);
+  color: var(--hint);
+}
+
+@media (width < 760px) {
+  .leaf-tabs {
+    overflow-x: auto;
+  }
+
+  .leaf-tabs > * {
+    flex: none;
+    padding-inline: 10px;
+  }
+}
+</style>
