@@ -95,10 +95,13 @@ final class GiftSplitter
             return true;
         }
         $close = strpos($chunk, '}');
+        if (strpos($chunk, '{') > $close) {
+            return false;
+        }
+        // A title at the start is no second one.
+        $second = strpos($chunk, '::', 1);
 
-        return strpos($chunk, '{') < $close
-            && false === strpos($chunk, '::', $close)
-            && 1 !== preg_match('/[\r\n][ \t]*+::/', $chunk);
+        return false === $second || (false === strpos($chunk, '::', $close) && 1 !== preg_match('/[\r\n][ \t]*+::/', $chunk));
     }
 
     private function begin(int $start, bool $touchesPrevious = false): void

@@ -62,8 +62,11 @@ final class PlainQuestion
         }
         $close = $open + 1 + \strlen($content);
         $stemStart = $titleLength + strspn($stem, GiftText::BLANKS);
-        $stemSpan = new Span($stemStart, $stemStart + \strlen(trim($stem, GiftText::BLANKS)));
-        $meant = self::meant($stem);
+        $meant = trim($stem, GiftText::BLANKS);
+        $stemSpan = new Span($stemStart, $stemStart + \strlen($meant));
+        if (str_contains($meant, "\n")) {
+            $meant = GiftText::meant($meant);
+        }
         if ('' !== trim($after, GiftText::BLANKS)) {
             if (!$answers instanceof Choice && !$answers instanceof ShortAnswer) {
                 return null;
@@ -73,7 +76,7 @@ final class PlainQuestion
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
-        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), tokens: self::tokens());
+        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), [], self::tokens());
     }
 
     /** @return \Closure(string): list<Token> made once, since every question would make its own */
