@@ -32,4 +32,45 @@ final class Corpus
 
         return $text;
     }
+
+    /** A printed test with its key at the end, ugly in ordinary ways. */
+    public static function paper(int $questions): string
+    {
+        $text = "Spring test\nName: ____________\n\nCircle the best answer.\n\n";
+        $key = "Key\n";
+        for ($number = 1; $number <= $questions; ++$number) {
+            $text .= "____ {$number}.\tWhich bee of hive {$number} does the work of this\nkind in spring?\n\ta) worker {$number}\tc) queen\n\tb) drone\td) none\n\n";
+            $text .= 0 === $number % 40 ? 'Page '.($number / 40)."\n" : '';
+            $key .= "{$number}. ".'abcd'[$number % 4]."\n";
+        }
+
+        return $text.$key;
+    }
+
+    /** A document of a word processor in which each question has a list of its own for its options. */
+    public static function wordDocument(int $questions): string
+    {
+        $paragraph = static fn (int $list, string $text): string => "<w:p><w:pPr><w:numPr><w:ilvl w:val=\"0\"/><w:numId w:val=\"{$list}\"/></w:numPr></w:pPr><w:r><w:t>{$text}</w:t></w:r></w:p>";
+        $level = static fn (int $id, string $format): string => "<w:abstractNum w:abstractNumId=\"{$id}\"><w:lvl w:ilvl=\"0\"><w:start w:val=\"1\"/><w:numFmt w:val=\"{$format}\"/><w:lvlText w:val=\"%1.\"/></w:lvl></w:abstractNum>";
+        $body = '';
+        $abstract = $level(0, 'decimal');
+        $lists = '<w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num>';
+        for ($number = 1; $number <= $questions; ++$number) {
+            $list = $number + 1;
+            $abstract .= $level($number, 'lowerLetter');
+            $lists .= "<w:num w:numId=\"{$list}\"><w:abstractNumId w:val=\"{$number}\"/></w:num>";
+            $body .= $paragraph(1, "Which bee of hive {$number} does the work of this kind in spring?").$paragraph($list, 'worker').$paragraph($list, 'drone').$paragraph($list, 'queen').$paragraph($list, 'none');
+        }
+        $namespace = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"';
+        $file = (string) tempnam(sys_get_temp_dir(), 'bench');
+        $zip = new \ZipArchive();
+        $zip->open($file, \ZipArchive::OVERWRITE);
+        $zip->addFromString('word/document.xml', "<w:document {$namespace}><w:body>{$body}</w:body></w:document>");
+        $zip->addFromString('word/numbering.xml', "<w:numbering {$namespace}>{$abstract}{$lists}</w:numbering>");
+        $zip->close();
+        $bytes = (string) file_get_contents($file);
+        unlink($file);
+
+        return $bytes;
+    }
 }

@@ -10,6 +10,10 @@ use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Parser\MarkdownParser;
 use Notagram\Bench\Corpus;
 use Notagram\Check\Checker;
+use Notagram\Intake\Documents;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\Tidy\Tidied;
+use Notagram\Intake\Tidy\Tidy;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -62,6 +66,24 @@ foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => 
     printf("%-8s %7d %6.1f ms %6.1f ms %8.1f ms %7.2f %10.2f\n", $id, strlen($text), 1e3 * $read, 1e3 * $both, 1e3 * $markdown, $markdown / $read, $markdown / $both);
 }
 
+/**
+ * By least squares.
+ *
+ * @param list<float> $x
+ * @param list<float> $y
+ */
+$slope = static function (array $x, array $y): float {
+    $meanX = array_sum($x) / count($x);
+    $meanY = array_sum($y) / count($y);
+    $over = $under = 0.0;
+    foreach ($x as $index => $at) {
+        $over += ($at - $meanX) * ($y[$index] - $meanY);
+        $under += ($at - $meanX) ** 2;
+    }
+
+    return $over / $under;
+};
+
 echo "\nGrowth from 1,000 over 3,000 to 10,000 questions (1 is linear)\n";
 foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => $corpus) {
     $notation = Notations::find($id) ?? throw new LogicException();
@@ -78,17 +100,19 @@ foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => 
         $points[] = [log($questions), log($times[$index]), log(memory_get_usage() - $before), $times[$index], log($whole[$index]), $whole[$index]];
         unset($checked);
     }
-    $exponent = static function (int $of) use ($points): float {
-        $meanX = array_sum(array_column($points, 0)) / 3;
-        $meanY = array_sum(array_column($points, $of)) / 3;
-        $over = $under = 0.0;
-        foreach ($points as $point) {
-            $over += ($point[0] - $meanX) * ($point[$of] - $meanY);
-            $under += ($point[0] - $meanX) ** 2;
-        }
-
-        return $over / $under;
-    };
+    $exponent = static fn (int $of): float => $slope(array_column($points, 0), array_column($points, $of));
     $milliseconds = static fn (int $of): string => implode(', ', array_map(static fn (array $point) => sprintf('%.0f', 1e3 * $point[$of]), $points));
     printf("%-8s time %.3f, memory %.3f  (%s ms); with the rules of the whole sheet %.3f (%s ms)\n", $id, $exponent(1), $exponent(2), $milliseconds(3), $exponent(4), $milliseconds(5));
+}
+
+echo "\nBringing in, from 250 over 500 to 1,000 questions\n";
+$papers = [
+    'read .docx' => [Corpus::wordDocument(...), static fn (string $bytes): ?Manuscript => Documents::read($bytes)],
+    'tidy' => [Corpus::paper(...), static fn (string $text): Tidied => Tidy::of($text)],
+];
+foreach ($papers as $name => [$corpus, $work]) {
+    $sizes = [250, 500, 1_000];
+    $inputs = array_map($corpus, $sizes);
+    $times = $best(...array_map(static fn (string $input) => static fn () => $work($input), $inputs));
+    printf("%-10s time %.3f  (%s ms)\n", $name, $slope(array_map(log(...), $sizes), array_map(log(...), $times)), implode(', ', array_map(static fn (float $time) => sprintf('%.0f', 1e3 * $time), $times)));
 }

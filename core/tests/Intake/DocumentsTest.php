@@ -90,6 +90,11 @@ final class DocumentsTest extends TestCase
         self::assertSame(['Tracked changes were read as accepted.', 'Hidden text was left out.'], $manuscript->notes);
     }
 
+    public function testALargeFirstLetterBelongsToItsWord(): void
+    {
+        self::assertSame("Drop it.\nNext.\n", self::word('<w:p><w:pPr><w:framePr w:dropCap="drop"/></w:pPr><w:r><w:t>D</w:t></w:r></w:p><w:p><w:r><w:t>rop it.</w:t></w:r></w:p><w:p><w:r><w:t>Next.</w:t></w:r></w:p>')->text);
+    }
+
     public function testTextBoxesFollowTheirParagraphOnce(): void
     {
         $manuscript = self::word('<w:p><w:r><w:t>Above</w:t><mc:AlternateContent xmlns:mc="http://schemas.openxmlformats.org/markup-compatibility/2006">'
@@ -119,7 +124,7 @@ final class DocumentsTest extends TestCase
         $shown = static fn (string $relation, string $words): string => '<w:r><w:drawing><wp:docPr xmlns:wp="wp" descr="'.$words.'"/><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="'.$relation.'"/></w:drawing></w:r>';
         $manuscript = self::read(self::zip([
             'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:t>See </w:t></w:r>'.$shown('r1', 'a [bee]').'<w:r><w:t> or </w:t></w:r>'.$shown('r2', '').$shown('r1', '').$shown('r3', 'lost').'</w:p></w:body></w:document>',
-            'word/_rels/document.xml.rels' => '<Relationships><Relationship Id="r1" Target="media/bee.png"/><Relationship Id="r2" Target="/word/media/old.wmf"/><Relationship Id="r3" Target="media/none.png"/></Relationships>',
+            'word/_rels/document.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r1" Target="media/bee.png"/><Relationship Id="r2" Target="/word/media/old.wmf"/><Relationship Id="r3" Target="media/none.png"/></Relationships>',
             'word/media/bee.png' => $png,
             'word/media/old.wmf' => "\xD7\xCD\xC6\x9A",
         ]));
@@ -194,7 +199,7 @@ final class DocumentsTest extends TestCase
         yield 'a zip bomb' => [self::zip(['word/document.xml' => '<a>'.str_repeat(' ', 30_000_000).'</a>']), 'more than 24 MB'];
         yield 'a picture by a path out of the file' => [self::zip([
             'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:drawing><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="r1"/></w:drawing></w:r></w:p></w:body></w:document>',
-            'word/_rels/document.xml.rels' => '<Relationships><Relationship Id="r1" Target="../../../etc/passwd"/></Relationships>',
+            'word/_rels/document.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r1" Target="../../../etc/passwd"/></Relationships>',
         ]), ''];
         yield 'elements in elements' => [self::zip(['word/document.xml' => '<w:document '.self::W.'><w:body>'.str_repeat('<w:sdt>', 240).str_repeat('</w:sdt>', 240).'</w:body></w:document>']), 'damaged'];
         yield 'protected' => [self::zip(['mimetype' => 'application/vnd.oasis.opendocument.text', 'content.xml' => '<x/>', 'META-INF/manifest.xml' => '<m:encryption-data/>'], store: true), 'password'];

@@ -10,10 +10,12 @@ use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
 use Notagram\Intake\MathMl;
 use Notagram\Intake\UnreadableDocument;
+use Notagram\Intake\XmlElements;
 
 /** Reads the text of an OpenDocument text (OASIS OpenDocument 1.3, Part 3; from memory). One object reads one document. */
 final class OpenTextDocument
 {
+    private const OFFICE = 'urn:oasis:names:tc:opendocument:xmlns:office:1.0';
     private const TEXT = 'urn:oasis:names:tc:opendocument:xmlns:text:1.0';
     private const STYLE = 'urn:oasis:names:tc:opendocument:xmlns:style:1.0';
     private const FO = 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0';
@@ -53,17 +55,26 @@ final class OpenTextDocument
         $content = $archive->xml('content.xml') ?? throw UnreadableDocument::damaged();
         $reader = new self($archive);
         foreach ([$archive->xml('styles.xml'), $content] as $part) {
-            foreach ($part?->getElementsByTagNameNS(self::TEXT, 'list-style') ?? [] as $style) {
-                $reader->listStyle($style);
-            }
-            foreach ($part?->getElementsByTagNameNS(self::STYLE, 'style') ?? [] as $style) {
-                $reader->styles[$style->getAttributeNS(self::STYLE, 'name')] = $style;
+            foreach (['styles', 'automatic-styles'] as $group) {
+                foreach (XmlElements::children($part, self::OFFICE, $group) as $styles) {
+                    $reader->styles($styles);
+                }
             }
         }
-        $body = $content->getElementsByTagNameNS('urn:oasis:names:tc:opendocument:xmlns:office:1.0', 'text')->item(0) ?? throw UnreadableDocument::damaged();
+        $body = $content->getElementsByTagNameNS(self::OFFICE, 'text')->item(0) ?? throw UnreadableDocument::damaged();
         $reader->blocks($body);
 
         return $reader->builder->built();
+    }
+
+    private function styles(\DOMElement $group): void
+    {
+        foreach (XmlElements::children($group, self::TEXT, 'list-style') as $style) {
+            $this->listStyle($style);
+        }
+        foreach (XmlElements::children($group, self::STYLE, 'style') as $style) {
+            $this->styles[$style->getAttributeNS(self::STYLE, 'name')] = $style;
+        }
     }
 
     private function listStyle(\DOMElement $style): void

@@ -8,11 +8,13 @@ use Notagram\Intake\Archive;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
 use Notagram\Intake\UnreadableDocument;
+use Notagram\Intake\XmlElements;
 
 /** Reads the text of a document in Office Open XML (ECMA-376 Part 1, 17; from memory). One object reads one document. */
 final class WordDocument
 {
     public const W = 'http://schemas.openxmlformats.org/wordprocessingml/2006/main';
+    private const RELATIONS = 'http://schemas.openxmlformats.org/package/2006/relationships';
     private const R = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
     private const A = 'http://schemas.openxmlformats.org/drawingml/2006/main';
     private const MAX_DEPTH = 200;
@@ -33,14 +35,14 @@ final class WordDocument
     {
         $this->builder = new ManuscriptBuilder();
         $this->numbering = new WordNumbering($archive->xml('word/numbering.xml'));
-        foreach ($archive->xml('word/styles.xml')?->getElementsByTagNameNS(self::W, 'style') ?? [] as $style) {
+        foreach (XmlElements::children($archive->xml('word/styles.xml'), self::W, 'style') as $style) {
             $id = $style->getAttributeNS(self::W, 'styleId');
             $this->styles[$id] = $style;
             if ('paragraph' === $style->getAttributeNS(self::W, 'type') && \in_array($style->getAttributeNS(self::W, 'default'), ['1', 'true'], true)) {
                 $this->defaultStyle = $id;
             }
         }
-        foreach ($archive->xml('word/_rels/'.basename($main).'.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+        foreach (XmlElements::children($archive->xml('word/_rels/'.basename($main).'.rels'), self::RELATIONS, 'Relationship') as $relation) {
             if ('External' !== $relation->getAttribute('TargetMode')) {
                 $this->targets[$relation->getAttribute('Id')] = ltrim($relation->getAttribute('Target'), '/');
             }
@@ -62,7 +64,7 @@ final class WordDocument
 
     private static function mainPart(Archive $archive): string
     {
-        foreach ($archive->xml('_rels/.rels')?->getElementsByTagName('Relationship') ?? [] as $relation) {
+        foreach (XmlElements::children($archive->xml('_rels/.rels'), self::RELATIONS, 'Relationship') as $relation) {
             if (str_ends_with($relation->getAttribute('Type'), '/officeDocument')) {
                 return ltrim($relation->getAttribute('Target'), '/');
             }
@@ -147,6 +149,13 @@ final class WordDocument
         $this->isParagraphJoined = null !== $mark && null !== self::child($mark, 'del');
         if ($this->isParagraphJoined) {
             $this->builder->note('Tracked changes were read as accepted.');
+
+            return;
+        }
+        // A large first letter is a paragraph of its own to the word processor only.
+        $frame = null === $properties ? null : self::child($properties, 'framePr');
+        if (\in_array($frame?->getAttributeNS(self::W, 'dropCap'), ['drop', 'margin'], true)) {
+            $this->isParagraphJoined = true;
 
             return;
         }

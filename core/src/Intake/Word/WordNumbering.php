@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Word;
 
 use Notagram\Intake\ListLabel;
+use Notagram\Intake\XmlElements;
 
 /**
  * The automatic numbers of a document in Office Open XML (ECMA-376 Part 1, 17.9; from memory): counts along as paragraphs
@@ -32,7 +33,7 @@ final class WordNumbering
             return;
         }
         $links = [];
-        foreach ($numbering->getElementsByTagNameNS(self::W, 'abstractNum') as $list) {
+        foreach (XmlElements::children($numbering, self::W, 'abstractNum') as $list) {
             $id = $list->getAttributeNS(self::W, 'abstractNumId');
             $this->abstract[$id] = self::levels($list);
             $links[$id] = WordDocument::value($list, 'numStyleLink');
@@ -46,9 +47,9 @@ final class WordNumbering
                 $this->abstract[$id] = $this->abstract[$this->byStyle[$style]];
             }
         }
-        foreach ($numbering->getElementsByTagNameNS(self::W, 'num') as $list) {
+        foreach (XmlElements::children($numbering, self::W, 'num') as $list) {
             $levels = $starts = [];
-            foreach ($list->getElementsByTagNameNS(self::W, 'lvlOverride') as $override) {
+            foreach (XmlElements::children($list, self::W, 'lvlOverride') as $override) {
                 $level = (int) $override->getAttributeNS(self::W, 'ilvl');
                 $start = WordDocument::value($override, 'startOverride');
                 if (null !== $start) {
@@ -64,7 +65,7 @@ final class WordNumbering
     private static function levels(\DOMElement $list): array
     {
         $levels = [];
-        foreach ($list->getElementsByTagNameNS(self::W, 'lvl') as $level) {
+        foreach (XmlElements::children($list, self::W, 'lvl') as $level) {
             $restart = WordDocument::value($level, 'lvlRestart');
             $format = WordDocument::value($level, 'numFmt') ?? 'decimal';
             $levels[(int) $level->getAttributeNS(self::W, 'ilvl')] = new WordLevel(

@@ -31,9 +31,12 @@ final readonly class AnswerKey implements TidyStep
             return;
         }
         $questions = $scan->questions;
-        $marks = $left = [];
+        $marks = $left = $byNumber = [];
+        foreach ($questions as $index => $question) {
+            $byNumber[$question->number ?? 0][] = $index;
+        }
         foreach (KeyList::read($scan->keyText($scan->keyAt)) as $place => $entry) {
-            $at = self::questionOf($entry, $place, $questions, $marks);
+            $at = self::questionOf($entry, $place, $questions, $byNumber, $marks);
             if (null !== $at && KeyMarks::fits($draft, $questions[$at], $entry->answer)) {
                 $marks[$at] = $entry;
             } else {
@@ -55,17 +58,18 @@ final readonly class AnswerKey implements TidyStep
     }
 
     /**
-     * @param list<PaperQuestion>  $questions
-     * @param array<int, KeyEntry> $taken
+     * @param list<PaperQuestion>   $questions
+     * @param array<int, list<int>> $byNumber  their places by the number that is printed
+     * @param array<int, KeyEntry>  $taken
      */
-    private static function questionOf(KeyEntry $entry, int $place, array $questions, array $taken): ?int
+    private static function questionOf(KeyEntry $entry, int $place, array $questions, array $byNumber, array $taken): ?int
     {
         if (null === $entry->number) {
             return isset($questions[$place]) ? $place : null;
         }
-        foreach ($questions as $index => $question) {
-            $isPart = null === $entry->part || null === $question->part || $entry->part === $question->part;
-            if ($isPart && !isset($taken[$index]) && $question->number === $entry->number) {
+        foreach ($byNumber[$entry->number] ?? [] as $index) {
+            $part = $questions[$index]->part ?? null;
+            if ((null === $entry->part || null === $part || $entry->part === $part) && !isset($taken[$index])) {
                 return $index;
             }
         }
