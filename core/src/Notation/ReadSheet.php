@@ -23,12 +23,14 @@ final readonly class ReadSheet
         $blocks = $byNumber = [];
         $number = 0;
         $category = [];
-        foreach ($reader->split($source->text) as $block) {
+        $text = $source->text;
+        $blank = BlockReading::nothing(BlockKind::Blank);
+        foreach ($reader->split($text) as $block) {
             if (BlockKind::Blank === $block->kind) {
-                $blocks[] = new PlacedBlock($block, BlockReading::nothing(BlockKind::Blank), null, $category);
+                $blocks[] = new PlacedBlock($block, $blank, null, $category);
                 continue;
             }
-            $reading = $reader->read($block, $block->textIn($source->text));
+            $reading = $reader->read($block, $block->textIn($text));
             $category = $reading->category ?? $category;
             $isNumbered = $reading->kind->isNumbered();
             $blocks[] = $placed = new PlacedBlock($block, $reading, $isNumbered ? ++$number : null, $category);

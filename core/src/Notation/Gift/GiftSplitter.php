@@ -45,9 +45,11 @@ final class GiftSplitter
     {
         $count = $this->chunks->count();
         $covered = 0;
+        $starts = $this->chunks->starts;
+        $ends = $this->chunks->ends;
         for ($index = 0; $index < $count; ++$index) {
-            $start = $this->chunks->starts[$index];
-            $end = $this->chunks->ends[$index];
+            $start = $starts[$index];
+            $end = $ends[$index];
             if ($start > $covered) {
                 $this->blocks[] = new Block(BlockKind::Blank, $covered, $start);
             }
@@ -94,7 +96,7 @@ final class GiftSplitter
         if (0 === $open) {
             return true;
         }
-        $close = strpos($chunk, '}');
+        $close = (int) strpos($chunk, '}');
         if (strpos($chunk, '{') > $close) {
             return false;
         }
