@@ -6,30 +6,33 @@ const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`shelf and desk obey the rules of access, ${colorScheme}`, async ({ page }) => {
+    test.setTimeout(120_000)
     await page.emulateMedia({ colorScheme })
+    // Only colours differ between light and dark.
+    const checker = () => (colorScheme === 'light' ? new AxeBuilder({ page }).withTags(RULES) : new AxeBuilder({ page }).withRules('color-contrast'))
     await page.goto('/')
     await expect(page.getByRole('link', { name: 'Swarms and spring' })).toBeVisible()
-    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+    expect((await checker().analyze()).violations).toEqual([])
 
     await openSheet(page, 'Swarms and spring')
     for (const leaf of ['Proof', 'Findings', 'Hand over'] as const) {
       await openLeaf(page, leaf)
       await page.waitForTimeout(300)
-      expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+      expect((await checker().analyze()).violations).toEqual([])
     }
     await openSheet(page, 'Swarm week')
     await openLeaf(page, 'Tidied')
     await expect(page.getByRole('button', { name: 'Take the tidied text' })).toBeVisible()
-    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+    expect((await checker().analyze()).violations).toEqual([])
     await openLeaf(page, 'Proof')
     await page.getByRole('button', { name: 'Key list …' }).click()
     await page.getByLabel('The key list').fill('1 A 9 B')
     await expect(page.getByRole('dialog')).toContainText('It marks 1 question.')
-    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+    expect((await checker().analyze()).violations).toEqual([])
     await page.keyboard.press('Escape')
     await page.keyboard.press('F1')
     await expect(page.getByRole('dialog')).toBeVisible()
-    expect((await new AxeBuilder({ page }).withTags(RULES).analyze()).violations).toEqual([])
+    expect((await checker().analyze()).violations).toEqual([])
   })
 }
 

@@ -52,6 +52,11 @@ final class BringInTest extends ApiTestCase
 
         $losses = json_encode($this->call('GET', "/api/sheets/{$id}/handover/gift"), \JSON_THROW_ON_ERROR);
         self::assertSame(1, substr_count($losses, 'Picture 1 stays here'));
+        // A copy, such as the text that lost a conflict, keeps them.
+        $copy = self::textAt($this->call('POST', '/api/sheets', ['title' => 'Copy', 'text' => self::textAt($sheet, 'text'), 'notation' => 'starred', 'picturesOf' => $id]), 'id');
+        self::assertStringContainsString("/api/sheets/{$copy}/pictures/1", self::textAt(self::bodyWith($this->call('GET', "/api/sheets/{$copy}"), 'Where does a swarm'), 'question.stem'));
+        $this->browser->request('GET', "/api/sheets/{$copy}/pictures/1");
+        self::assertSame($picture->getContent(), $this->browser->getResponse()->getContent());
         // Another sheet has no picture of that number, whatever its text says.
         $other = $this->createSheet("1. See [picture 1].\na. x\n*b. y\n", 'starred');
         self::assertSame('See [picture 1].', self::textAt(self::bodyWith($this->call('GET', "/api/sheets/{$other}"), 'See'), 'question.stem'));

@@ -10,7 +10,7 @@ return [
     'each' => 'each|every|jede[rs]?|chaque|ogni|elke|per question|apiece|je|jeweils|pro frage|chacune?|par question|cada un[ao]|cada|por pregunta|ciascun[ao]|l[’\']una|per vraag|elk|por quest[ãa]o',
     'true' => 'true|t|richtig|wahr|r|w|verdadero|v|vrai|vero|waar|juist|verdadeiro',
     'false' => 'false|f|falsch|falso|faux|niet waar|onwaar|onjuist',
-    'correct' => 'correct(?: answer)?|right|richtig|korrekt|correct[ao]|juste|bonne réponse|corretta|giust[ao]|juist|goed|cert[ao]',
+    'correct' => 'correct(?: answer)?|right(?= answer)|richtig|korrekt|correct[ao]|juste|bonne réponse|corretta|giust[ao]|juist|goed|cert[ao]',
     'key' => 'answer keys?|answers?|ans\.?|key|keys|solutions?|correct answers|lösungen|lösungsschlüssel|lösung|antwortschlüssel|antworten|schlüssel|auflösung|respuestas(?: correctas)?|clave(?: de respuestas)?|soluciones|solucionario|corrigé|réponses?(?: correctes)?|clé|solutions|soluzioni|risposte(?: corrette| esatte)?|chiave|antwoorden|antwoordsleutel|sleutel|oplossingen|gabarito|respostas(?: corretas| certas)?|chave(?: de respostas)?|soluções',
     'part' => 'part|section|unit|teil|abschnitt|parte|sección|seccion|sezione|partie|section|deel|onderdeel|secção|seção',
     'for' => 'for|use|questions?|items?|für|fragen|aufgaben|para|preguntas|pour|questions|per|domande|voor|vragen|perguntas|questões',

@@ -53,6 +53,10 @@ final readonly class CreateSheet
         $sheet = null === $manuscript
             ? new Sheet($new->title, $notation, SourceText::fromUtf8($text), $text, null, $now)
             : Sheet::ofDocument($new->title, $notation, $manuscript, $text, null, $now);
+        $other = null === $new->picturesOf ? null : $this->sheets->find($new->picturesOf);
+        if (null !== $other) {
+            $sheet->copyPicturesOf($other);
+        }
         $this->sheets->add($sheet, $now);
 
         return new JsonResponse($this->views->created($sheet), 201);

@@ -124,6 +124,15 @@ class Sheet
         return $sheet;
     }
 
+    /** A copy of a text names the same pictures. */
+    public function copyPicturesOf(self $other): void
+    {
+        $this->pictureTypes = $other->pictureTypes;
+        foreach ($other->pictures as $kept) {
+            $this->pictures->add(new SheetPicture($this, $kept->number, $kept->picture()));
+        }
+    }
+
     public function keptPictures(): KeptPictures
     {
         $addresses = [];

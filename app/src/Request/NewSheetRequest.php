@@ -24,6 +24,9 @@ final readonly class NewSheetRequest
         /** The same as HTML, where the clipboard had it: it keeps lists and emphasis. */
         #[OA\Property]
         public ?string $html = null,
+        /** The sheet whose pictures the text names, where it is a copy of that one. */
+        #[OA\Property]
+        public ?string $picturesOf = null,
     ) {
     }
 }

@@ -86,6 +86,9 @@ export const api = {
   sheet: (id: string) => asked(opened(id)),
   create: (title: string, text: string, notation: string | null, html: string | null = null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
+  /** A sheet of its own for a text that was typed in another. */
+  createBeside: (id: string, title: string, text: string, notation: string | null) =>
+    asked(client.POST('/api/sheets', { body: { title, text, notation, picturesOf: id } })),
   bringIn: (file: File) =>
     asked(
       client.POST('/api/files', {

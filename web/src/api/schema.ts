@@ -339,11 +339,12 @@ export interface components {
         };
         /** @description A sheet from a pasted text, or an empty one. */
         NewSheetRequest: {
-            /** @description The same as HTML, where the clipboard had it: it keeps lists and emphasis. */
+            /** @description The sheet whose pictures the text names, where it is a copy of that one. */
             title: string;
             text: string;
             notation?: string | null;
             html?: string | null;
+            picturesOf?: string | null;
         };
         /** @description What was typed since the text that $base names. */
         SaveRequest: {

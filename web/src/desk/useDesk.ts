@@ -409,7 +409,7 @@ export function useDesk(id: string) {
   }
 
   async function keepAsSheet(title: string, text: string): Promise<boolean> {
-    const created = await asked(() => api.create(title, text, sheet.value?.notation ?? null))
+    const created = await asked(() => api.createBeside(id, title, text, sheet.value?.notation ?? null))
     if (created) say(t('conflict.done', { title: created.title }))
     return created !== null
   }
