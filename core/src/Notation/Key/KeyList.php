@@ -25,8 +25,8 @@ final class KeyList
         $text = trim((string) preg_replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
         $entries = [];
         $lines = explode("\n", $text);
-        if (2 === \count($lines) && [] !== $rows = self::rows(...$lines)) {
-            return $rows;
+        if (2 === \count($lines) && 1 === preg_match('~^\s*+\d++\.?[\s|]++\d[\d.\s|]*+\z~', $lines[0])) {
+            return self::rows(...$lines);
         }
         foreach (self::parts($text, $words) as [$part, $list]) {
             array_push($entries, ...self::entries($part, trim($list)));

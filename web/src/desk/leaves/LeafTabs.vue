@@ -50,7 +50,7 @@ const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((leve
 </template>
 
 <style scoped>
-.leaf-tabs {
+nav.leaf-tabs {
   align-items: stretch;
   gap: 4px;
   padding-inline-start: 4px;

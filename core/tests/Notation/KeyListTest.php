@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Notation;
+
+use Notagram\Notation\Key\KeyAnswer;
+use Notagram\Notation\Key\KeyEntry;
+use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Key\KeyPlace;
+use Notagram\Notation\PaperWords;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Lists of right answers in every form in which teachers write them. */
+final class KeyListTest extends TestCase
+{
+    /** @return iterable<string, array{string, string}> a list, and its entries: part/number=answer */
+    public static function lists(): iterable
+    {
+        yield 'numbers and letters in a row' => ['1 A 2 C 3 B', '1=A 2=C 3=B'];
+        yield 'with a heading and full stops' => ["Answer key\n1. b\n2. d", '1=b 2=d'];
+        yield 'dashes and commas' => ['1-a, 2-c, 3-b', '1=a 2=c 3=b'];
+        yield 'nothing between' => ['1a 2c 3b', '1=a 2=c 3=b'];
+        yield 'brackets' => ['(1) A, (2) B', '1=A 2=B'];
+        yield 'Spanish numbers' => ['1.- a; 2.- b', '1=a 2=b'];
+        yield 'several letters' => ['1 A 2 B D 3 A, C', '1=A 2=B D 3=A, C'];
+        yield 'letters alone, in order' => ['B A C', '=B =A =C'];
+        yield 'letters without blanks' => ['BACDB', '=B =A =C =D =B'];
+        yield 'a column out of a spreadsheet' => ["B\nA\nC\n", '=B =A =C'];
+        yield 'a table of two rows' => ["1\t2\t3\nA\tB\tA", '1=A 2=B 3=A'];
+        yield 'a table with blanks between' => ["1   2   3\nT   F   T", '1=T 2=F 3=T'];
+        yield 'two columns' => ["1. a\t3. c\n2. b\t4. d", '1=a 3=c 2=b 4=d'];
+        yield 'words' => ["1. True\n2. wax\n3. sixteen / 16", '1=True 2=wax 3=sixteen / 16'];
+        yield 'by part' => ['I: 1 A 2 B; II: 1 C', 'I/1=A I/2=B II/1=C'];
+        yield 'where it stands' => ['Answers on page 8: 1c, 2b', '1=c 2=b'];
+        yield 'no list' => ['Which bee lays eggs?', ''];
+        yield 'rows that differ in length' => ["1\t2\t3\nA\tB", ''];
+    }
+
+    #[DataProvider('lists')]
+    public function testAListIsReadInItsForm(string $list, string $entries): void
+    {
+        self::assertSame($entries, implode(' ', array_map(
+            static fn (KeyEntry $entry): string => (null === $entry->part ? '' : "{$entry->part}/").$entry->number.'='.$entry->answer,
+            KeyList::read($list),
+        )));
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function headings(): iterable
+    {
+        yield 'a word alone' => ['Key', true];
+        yield 'with the first entries' => ['Answers: 1. A 2. C', true];
+        yield 'in another language' => ['Lösungen:', true];
+        yield 'with a place' => ['Answers on page 8: 1c, 2b, 3a', true];
+        yield 'the answer of one question' => ['Answer: four', false];
+        yield 'a question about keys' => ['Keys of a piano are made of what?', false];
+        yield 'an instruction' => ['Answer all the questions.', false];
+        yield 'nothing of the kind' => ['1. Which bee?', false];
+    }
+
+    #[DataProvider('headings')]
+    public function testItsHeadingIsTold(string $line, bool $isHeading): void
+    {
+        self::assertSame($isHeading, KeyList::isHeading($line));
+    }
+
+    /** @return iterable<string, array{list<string>, ?int}> lines, and the one with which the key starts */
+    public static function places(): iterable
+    {
+        yield 'at the end' => [['1. Which?', 'a. x', 'b. y', '', 'Key', '1. b'], 4];
+        yield 'a table at the end' => [['1. Which?', 'a. x', '', "1\t2", "a\tb"], 3];
+        yield 'above the questions' => [['Key', '1. b', '', '1. Which?', 'a. x'], null];
+        yield 'none' => [['1. Which?', 'a. x', 'b. y'], null];
+        yield 'a question whose options follow' => [['1. Which?', 'a. x', 'b. y', 'Answers', 'A. one', 'B. two'], null];
+        yield 'sentences are no answers' => [['1. Which?', 'a. x', '', 'Answers', '1. '.str_repeat('long ', 30)], null];
+    }
+
+    /** @param list<string> $lines */
+    #[DataProvider('places')]
+    public function testItIsFoundWhereATestEnds(array $lines, ?int $at): void
+    {
+        self::assertSame($at, KeyPlace::in($lines, static fn (string $line) => 1 === preg_match('/^(?:\d|[a-z])\. /', $line)));
+    }
+
+    public function testAnAnswerNamesOptionsByLetterNumberOrText(): void
+    {
+        $options = static fn (string $answer): ?array => KeyAnswer::options($answer, ['a', 'b', 'c'], ['wax', 'honey', 'pollen']);
+        self::assertSame([1], $options('B'));
+        self::assertSame([0, 2], $options('A, C'));
+        self::assertSame([2], $options('pollen'));
+        self::assertNull($options('D'));
+        self::assertSame(['16', 'sixteen'], KeyAnswer::forms('16 / sixteen'));
+        self::assertSame(['km/h'], KeyAnswer::forms('km/h'));
+    }
+
+    /** The words are common practice; no source. */
+    public function testTheWordsOfSevenLanguagesAreKnown(): void
+    {
+        $words = PaperWords::all();
+        foreach (['True' => true, 'richtig' => true, 'V' => true, 'vrai' => true, 'juist' => true, 'F' => false, 'falsch' => false, 'niet waar' => false, 'perhaps' => null] as $word => $truth) {
+            self::assertSame($truth, $words->truth($word), $word);
+        }
+        foreach (['True (T) or False (F)' => 'true-false', 'Escribe V o F' => 'true-false', 'Lückentext' => 'typed', 'Choisis la bonne réponse' => 'choice', 'Match each bee' => 'matching', 'Open vragen' => 'essay', 'Bees in winter' => null] as $heading => $kind) {
+            self::assertSame($kind, $words->kindIn($heading), $heading);
+        }
+        foreach (['2 points each' => '2', 'Each question carries 2 marks.' => '2', 'je 1,5 Punkte' => '1.5', 'Cada pregunta vale 2 puntos' => '2', '(1 point par question)' => '1', '10 points in all' => null] as $heading => $points) {
+            self::assertSame($points, $words->pointsOfEachIn($heading), $heading);
+        }
+        self::assertSame(['II', 'B', '3', null], array_map($words->partOf(...), ['Part II: bees', 'section b', 'Teil 3', 'Party time']));
+    }
+}
