@@ -93,6 +93,7 @@ final class KeyListTest extends TestCase
         self::assertNull($options('D'));
         self::assertSame(['16', 'sixteen'], KeyAnswer::forms('16 / sixteen'));
         self::assertSame(['km/h'], KeyAnswer::forms('km/h'));
+        self::assertSame(["about\x00 16"], KeyAnswer::forms("about\x00 16"));
     }
 
     /** The words are common practice; no source. */

@@ -47,9 +47,17 @@ final class KeyAnswer
     /** @return list<string> the accepted forms of a typed answer: parted by “ / ”, “\/” is a slash */
     public static function forms(string $answer): array
     {
-        $forms = array_map(static fn (string $form) => trim(str_replace('\/', '/', $form)), explode("\x00", (string) preg_replace('~\s++/\s++~', "\x00", trim($answer))));
+        $forms = array_map(static fn (string $form) => trim(str_replace('\/', '/', $form)), self::parted(trim($answer)));
 
         return array_values(array_filter($forms, static fn (string $form) => '' !== $form));
+    }
+
+    /** @return list<string> */
+    private static function parted(string $answer): array
+    {
+        $forms = preg_split('~\s++/\s++~', $answer);
+
+        return false === $forms ? [$answer] : $forms;
     }
 
     /** @param list<string> $forms */

@@ -67,7 +67,8 @@ final readonly class SameAnswerTwice implements WordingRule
 
     private function removal(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second): ?Fix
     {
-        if (null !== $second->feedback || !$first->weight->equals($second->weight)) {
+        // What a key list at the end says stands outside the question.
+        if ($second->span->start === $second->span->end || null !== $second->feedback || !$first->weight->equals($second->weight)) {
             return null;
         }
         // An option that earns or costs something leaves a hole in the sum; one of a list without marks of its own leaves one in the letters.
