@@ -66,7 +66,13 @@ final readonly class GiftWriter implements Writer
         $losses = $this->losses($question);
         // Without an accepted answer the braces are empty: the sentence keeps its blank.
         if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
-            $text = $title.$format.$this->gap($question->answers, $question);
+            $gap = $question->answers;
+            if ('' === trim($gap->after)) {
+                // Braces that end a sentence are no gap in it, so its blank is written out.
+                $losses[] = Loss::reduced('The blank ends the sentence: its answer is typed below, not in it.');
+                $gap = new Gap($gap->before.Gap::RULE.' ', '', $gap->filler);
+            }
+            $text = $title.$format.$this->gap($gap, $question);
         } else {
             $stem = GiftText::spelled($question->stem->text, self::MARKS_IN_STEM);
             $answers = $this->answers($question);

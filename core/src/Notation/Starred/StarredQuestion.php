@@ -96,7 +96,8 @@ final class StarredQuestion
         if ($hasBlank || null !== $body->answer || null !== $key || 'typed' === $this->context->kind) {
             $typed = new ShortAnswer($this->accepted($body->answer ?? $key ?? ''));
 
-            return $hasBlank ? new Gap(substr($stem, 0, $match[0][1]), substr($stem, $match[0][1] + \strlen($match[0][0])), $typed) : $typed;
+            // White space beside a gap is as good as one blank, in every notation.
+            return $hasBlank ? new Gap((string) preg_replace('/\s++\z/', ' ', substr($stem, 0, $match[0][1])), (string) preg_replace('/\A\s++/', ' ', substr($stem, $match[0][1] + \strlen($match[0][0]))), $typed) : $typed;
         }
         if (!$body->isEssay && 'essay' !== $this->context->kind && '' !== $stem) {
             $this->findings[] = Finding::doubt(
