@@ -30,6 +30,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('dialog')).toContainText('It marks 1 question.')
     expect((await checker().analyze()).violations).toEqual([])
     await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
     await page.keyboard.press('F1')
     await expect(page.getByRole('dialog')).toBeVisible()
     expect((await checker().analyze()).violations).toEqual([])
