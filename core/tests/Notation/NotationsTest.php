@@ -56,6 +56,7 @@ final class NotationsTest extends TestCase
         yield 'one line of 5 MB' => [str_repeat('Which bee? ', 450_000)];
         yield '5 MB of blanks before a word' => [str_repeat(' ', 5_000_000).'x'];
         yield 'blanks inside an option' => ['x {=a'.str_repeat(' ', 2_000_000)."\n~b}"];
+        yield 'many formulas that open' => [str_repeat('e\\(', 60_000)];
         yield 'many lines that open' => [str_repeat("x {=\n", 20_000)];
         yield 'many blocks that open' => [str_repeat("x {=\n\n", 20_000)];
         yield 'backslashes' => ['x {='.str_repeat('\\', 1_000_001).'}'];

@@ -24,8 +24,9 @@ final readonly class FormulaUnreadable implements WordingRule
             if (FormattedText::PLAIN === $text->format) {
                 continue;
             }
-            preg_match_all(self::FORMULA, $text->text, $matches, \PREG_SET_ORDER);
-            foreach ($matches as $match) {
+            // One after the other, since the first that is amiss is enough: each mark without its half is searched for to the end.
+            for ($offset = 0; 1 === preg_match(self::FORMULA, $text->text, $found, \PREG_OFFSET_CAPTURE, $offset); $offset = $found[0][1] + \strlen($found[0][0])) {
+                $match = array_column($found, 0);
                 $isAlone = 1 === \count($match);
                 $reason = $isAlone ? \sprintf('“%s” has no other half.', $match[0]) : self::fault($match[\count($match) - 1]);
                 if (null !== $reason) {
