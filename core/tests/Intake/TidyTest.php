@@ -121,6 +121,8 @@ final class TidyTest extends TestCase
         yield 'one sign in brackets' => ["1. The temperature is (T)\na) 35\nb) 10\n\n2. Tell.\n...\n"];
         yield 'numbers that go on from another page' => ["7. Which?\n*a. x\nb. y\n\n8. Which then?\na. x\n*b. y\n"];
         yield 'a number with a decimal point' => ["1. A comb weighs\n1.1 kg or more. Does it?\na. yes\nb. no\n"];
+        yield 'two Roman lists in one stem' => ["1. Compare.\ni) bees\nii) wasps\ni) flies\nAnswer: four\n"];
+        yield 'two lists with a letter twice' => ["1. Match.\nA. queen    1. forages\nA. worker    2. lays\nAnswer: A-2\n"];
         yield 'a side in brackets behind an option' => ["1. Which hand holds the smoker?\na) the left one (left)\nb) the other (right)\n"];
         yield 'nothing' => [''];
         yield 'a letter to the club' => ["Dear beekeepers,\nthe meeting is on 3. May.\n"];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Word;
 
 use Notagram\Intake\TexSigns;
+use Notagram\Intake\XmlElements;
 
 /** Office formulas (ECMA-376 Part 1, 22.1; from memory) as TeX, so far as they are made of what schools use. */
 final class WordFormula
@@ -52,8 +53,8 @@ final class WordFormula
             'limUpp' => $base().'^'.$braced('lim'),
             'bar' => '\overline'.$braced('e'),
             'acc', 'groupChr' => TexSigns::accented($accent('acc' === $element->localName ? "\u{302}" : '‾'), $part('e')),
-            'm' => TexSigns::matrix(array_map(self::cells(...), self::children($element, 'mr'))),
-            'eqArr' => TexSigns::matrix(array_map(static fn (\DOMElement $row) => [self::of($row)], self::children($element, 'e'))),
+            'm' => TexSigns::matrix(array_map(self::cells(...), XmlElements::children($element, self::M, 'mr'))),
+            'eqArr' => TexSigns::matrix(array_map(static fn (\DOMElement $row) => [self::of($row)], XmlElements::children($element, self::M, 'e'))),
             'rPr', 'fPr', 'ctrlPr', 'sSupPr', 'sSubPr', 'sSubSupPr', 'radPr', 'dPr', 'naryPr', 'funcPr', 'barPr', 'accPr', 'mPr', 'eqArrPr', 'limLowPr', 'limUppPr', 'groupChrPr' => '',
             default => self::of($element),
         };
@@ -62,20 +63,7 @@ final class WordFormula
     /** @return list<string> */
     private static function cells(\DOMElement $row): array
     {
-        return array_map(self::of(...), self::children($row, 'e'));
-    }
-
-    /** @return list<\DOMElement> */
-    private static function children(\DOMElement $element, string $name): array
-    {
-        $children = [];
-        foreach ($element->childNodes as $child) {
-            if ($child instanceof \DOMElement && $child->localName === $name) {
-                $children[] = $child;
-            }
-        }
-
-        return $children;
+        return array_map(self::of(...), XmlElements::children($row, self::M, 'e'));
     }
 
     private static function delimited(\DOMElement $element): string

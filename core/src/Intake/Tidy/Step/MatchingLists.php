@@ -58,6 +58,10 @@ final readonly class MatchingLists implements TidyStep
             if ('' !== trim($line) && 1 !== preg_match('/^(?:\s*+\(?([A-Za-z])[.)]\s*+(\S.*?))?(?:\t\s*+|\s{2,})\(?(\d{1,2})[.)]\s*+(\S.*?)\s*+\z/', $line, $match)) {
                 return null;
             }
+            // What stands there twice would be lost.
+            if (isset($prompts[strtolower($match[1] ?? '')]) || isset($match[3], $matches[$match[3]])) {
+                return null;
+            }
             if ('' !== ($match[1] ?? '')) {
                 $prompts[strtolower($match[1])] = $match[2];
             }

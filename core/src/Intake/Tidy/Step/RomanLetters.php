@@ -40,7 +40,7 @@ final readonly class RomanLetters implements TidyStep
         // From the end on: the key stands below the questions.
         if ([] !== $made && null !== $scan->keyAt && !$isLettered) {
             foreach (\array_slice($draft->lines(), $scan->keyAt) as $index => $line) {
-                $draft->edit($scan->keyAt + $index, (string) preg_replace_callback('/(?<=\d|[\s.):=–(-])(?<=[\d\W])'.self::NUMERAL.'(?![\p{L}\p{N}])/u', static fn (array $match): string => self::LETTERS[$match[1]], $line));
+                $draft->edit($scan->keyAt + $index, (string) preg_replace_callback('/(?<=[\d\s.):=–(-])'.self::NUMERAL.'(?![\p{L}\p{N}])/u', static fn (array $match): string => self::LETTERS[$match[1]], $line));
             }
         }
         foreach (array_reverse($made) as [$from, $count, $lines]) {
@@ -62,6 +62,10 @@ final readonly class RomanLetters implements TidyStep
         for ($index = $question->start + 1; $index < $end; ++$index) {
             $line = trim(str_replace("\u{A0}", ' ', $lines[$index]));
             $found = 1 === preg_match('/^'.self::MARK.'/', $line) ? self::inLine($line) : [];
+            if ([] !== array_intersect_key($options, $found)) {
+                // Two lists, of which one would be lost in the other.
+                return null;
+            }
             if ([] !== $found) {
                 $from ??= $index;
                 $options += $found;
@@ -90,6 +94,9 @@ final readonly class RomanLetters implements TidyStep
         preg_match_all('/(?:^|\t\s*+|\s{2,})\K'.self::MARK.'(.*?)(?=(?:\t|\s{2,})\s*+'.self::MARK.'|\z)/', $line, $found, \PREG_SET_ORDER);
         foreach ($found as $match) {
             $letter = self::LETTERS[$match[2]];
+            if (isset($options[$letter])) {
+                return [];
+            }
             $options[$letter] = $match[1].$letter.$match[3].' '.rtrim($match[4]);
         }
 
