@@ -56,3 +56,12 @@ test('the expected number is asked for and held against what was read', async ({
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: /Findings/ }).click()
   await expect(page.getByText('12 questions are expected, but 10 are here.')).toBeVisible()
 })
+
+test('a dialog leaves the cursor where it was put, from its first moment', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Paste a text' }).click()
+  await page.getByLabel('Its name on the shelf').focus()
+  await page.keyboard.type('Drones in summer', { delay: 25 })
+  await expect(page.getByLabel('Its name on the shelf')).toHaveValue('Drones in summer')
+  await expect(page.getByLabel('The text')).toHaveValue('')
+})

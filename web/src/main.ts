@@ -35,6 +35,8 @@ createApp(App)
   .use(PrimeVue, {
     theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } },
     csp: { nonce },
+    // A dialog gives its focus when its transition ends: by then somebody may be typing in another of its fields.
+    pt: { dialog: { transition: { css: false } } },
   })
   .use(ToastService)
   .mount('#app')
