@@ -118,7 +118,7 @@ final class Fuzz
                 }
             }
             if (\strlen($text) < 5_000) {
-                $alone = new Block($placed->block->kind, 0, $length, $placed->block->touchesPrevious, $placed->block->touchesNext, $placed->block->startsMidLine, $placed->block->context);
+                $alone = new Block($placed->block->kind, 0, $length, $placed->block->surroundings);
                 if (serialize($notation->reader()->read($alone, $placed->block->textIn($text))->question) !== serialize($placed->reading->question)) {
                     return "block {$index} reads otherwise alone";
                 }

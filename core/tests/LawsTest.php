@@ -70,7 +70,7 @@ final class LawsTest extends TestCase
             $byId = [];
             foreach (ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation())->blocks as $placed) {
                 $id = $placed->block->idIn($text, $fixture->notation()->id());
-                $alone = new Block($placed->block->kind, 0, $placed->block->end - $placed->block->start, $placed->block->touchesPrevious, $placed->block->touchesNext, $placed->block->startsMidLine, $placed->block->context);
+                $alone = new Block($placed->block->kind, 0, $placed->block->end - $placed->block->start, $placed->block->surroundings);
                 $own = $placed->block->textIn($text);
                 $reading = $fixture->notation()->reader()->read($alone, $own);
                 self::assertEquals(self::partsOf($placed->reading, $own), self::partsOf($reading, $own));

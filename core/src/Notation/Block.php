@@ -7,20 +7,13 @@ namespace Notagram\Notation;
 /**
  * A stretch of the text that is read on its own: bytes from $start up to $end, line ends included.
  *
- * The blocks of a text cover it byte for byte. Whether a block touches a neighbour (no blank line between, or not even
- * a line end), and the context that a notation's splitter hands on, is all that its reading may know of them.
+ * The blocks of a text cover it byte for byte.
  */
 final readonly class Block
 {
-    public function __construct(
-        public BlockKind $kind,
-        public int $start,
-        public int $end,
-        public bool $touchesPrevious = false,
-        public bool $touchesNext = false,
-        public bool $startsMidLine = false,
-        public string $context = '',
-    ) {
+    /** @param ?Surroundings $surroundings null where blank lines part it from its neighbours and nothing is handed on, as mostly */
+    public function __construct(public BlockKind $kind, public int $start, public int $end, public ?Surroundings $surroundings = null)
+    {
     }
 
     public function textIn(string $text): string
@@ -35,6 +28,9 @@ final readonly class Block
      */
     public function idIn(string $text, string $settings): string
     {
-        return hash('xxh64', $settings.$this->kind->value.($this->touchesPrevious ? '1' : '0').($this->touchesNext ? '1' : '0').($this->startsMidLine ? '1' : '0').$this->context."\x00".$this->textIn($text));
+        $around = $this->surroundings;
+        $where = null === $around ? '' : ($around->touchesPrevious ? '1' : '0').($around->touchesNext ? '1' : '0').($around->startsMidLine ? '1' : '0').$around->context;
+
+        return hash('xxh64', $settings.$this->kind->value.$where."\x00".$this->textIn($text));
     }
 }

@@ -33,7 +33,7 @@ final class NoBreakSpaces
                 if ($from > $previous->start) {
                     $result[] = new Block(BlockKind::Blank, $previous->start, $from);
                 }
-                $result[] = new Block($block->kind, $from, $block->end, $block->touchesPrevious, $block->touchesNext, $block->startsMidLine);
+                $result[] = new Block($block->kind, $from, $block->end, $block->surroundings);
                 continue;
             }
             if (null !== $previous) {

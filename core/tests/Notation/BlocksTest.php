@@ -7,6 +7,7 @@ namespace Notagram\Tests\Notation;
 use Notagram\Notation\Block;
 use Notagram\Notation\Chunks;
 use Notagram\Notation\Notations;
+use Notagram\Notation\Surroundings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -85,12 +86,13 @@ final class BlocksTest extends TestCase
     {
         $reader = Notations::all()[0]->reader();
         [$first, $second] = $reader->split("a {T}\nb {F}");
-        self::assertSame([false, true, false], [$first->touchesPrevious, $second->touchesPrevious, $second->startsMidLine]);
-        self::assertTrue($reader->split('a {T} b {F}')[1]->startsMidLine);
+        self::assertNull($first->surroundings);
+        self::assertEquals(new Surroundings(touchesPrevious: true), $second->surroundings);
+        self::assertEquals(new Surroundings(touchesPrevious: true, startsMidLine: true), $reader->split('a {T} b {F}')[1]->surroundings);
         $category = $reader->split("a {T}\n\$CATEGORY: A\nb {F}")[1];
-        self::assertSame([true, true], [$category->touchesPrevious, $category->touchesNext]);
+        self::assertEquals(new Surroundings(touchesPrevious: true, touchesNext: true), $category->surroundings);
         $apart = $reader->split("a {T}\n\n\$CATEGORY: A\n// c\n\nb {F}")[2];
-        self::assertSame([false, false], [$apart->touchesPrevious, $apart->touchesNext], 'A comment is no question.');
+        self::assertNull($apart->surroundings, 'A comment is no question.');
     }
 
     public function testStretchesBetweenBlankLinesAreFound(): void

@@ -27,7 +27,7 @@ final readonly class AikenReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => ($block->touchesPrevious ? null : StrictQuestion::read($text)) ?? (new AikenQuestion($text, $block->touchesPrevious))->read(),
+            BlockKind::Question => (null === $block->surroundings ? StrictQuestion::read($text) : null) ?? (new AikenQuestion($text, null !== $block->surroundings))->read(),
             BlockKind::Stray => $this->stray($text),
             default => BlockReading::nothing($block->kind),
         };

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
+use Notagram\Notation\Surroundings;
 
 /**
  * Cuts an Aiken text into blocks, line by line.
@@ -53,7 +54,7 @@ final class AikenSplitter
             if ($offset > $this->covered) {
                 $this->blocks[] = new Block(BlockKind::Blank, $this->covered, $offset);
             }
-            $this->blocks[] = new Block($kind, $offset, $end, $touches);
+            $this->blocks[] = new Block($kind, $offset, $end, $touches ? new Surroundings(touchesPrevious: true) : null);
             $this->covered = $offset = $end;
             $touches = BlockKind::Question === $kind;
         }

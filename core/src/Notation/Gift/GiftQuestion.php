@@ -120,11 +120,11 @@ final class GiftQuestion
     private function missingBlankLine(): void
     {
         // A line that only looks blank is another finding.
-        if (!$this->place->touchesPrevious || 1 === preg_match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
+        if (null === $this->place->surroundings || 1 === preg_match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
             return;
         }
         $start = strspn($this->block, " \t");
-        $newLines = str_repeat(LineEnding::forNewLinesIn($this->block), $this->place->startsMidLine ? 2 : 1);
+        $newLines = str_repeat(LineEnding::forNewLinesIn($this->block), $this->place->surroundings->startsMidLine ? 2 : 1);
         $this->findings[] = Finding::fault(
             'gift.missing-blank-line',
             new Span($start, min(\strlen($this->block), $start + 2)),

@@ -28,7 +28,7 @@ final readonly class GiftReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => ($block->touchesPrevious ? null : PlainQuestion::read($text)) ?? (new GiftQuestion($text, $block))->read(),
+            BlockKind::Question => (null === $block->surroundings ? PlainQuestion::read($text) : null) ?? (new GiftQuestion($text, $block))->read(),
             BlockKind::Broken => $this->broken($text),
             BlockKind::Category => $this->category($block, $text),
             BlockKind::Comment => $this->comment($text),
@@ -54,13 +54,13 @@ final readonly class GiftReader implements Reader
             explode('/', str_replace('//', "\x00", trim($path))),
         );
         $findings = [];
-        if ($block->touchesPrevious || $block->touchesNext) {
+        if (null !== $block->surroundings) {
             $newLine = LineEnding::forNewLinesIn($text);
             $edits = [];
-            if ($block->touchesPrevious) {
+            if ($block->surroundings->touchesPrevious) {
                 $edits[] = TextEdit::insert(0, $newLine);
             }
-            if ($block->touchesNext) {
+            if ($block->surroundings->touchesNext) {
                 $edits[] = TextEdit::insert(\strlen($text), $newLine);
             }
             $findings[] = Finding::doubt(

@@ -7,6 +7,7 @@ namespace Notagram\Notation\Gift;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\Chunks;
+use Notagram\Notation\Surroundings;
 
 /**
  * Cuts a GIFT text into blocks in one forward scan.
@@ -16,6 +17,10 @@ use Notagram\Notation\Chunks;
  */
 final class GiftSplitter
 {
+    /** Without escapes, comments, categories and titles but for one at its start. */
+    private const PLAIN = '(?:[^{}\\\\\/:$]++|\/(?!\/)|:(?!:)|\$(?!CATEGORY:))*+';
+    private const ONE_QUESTION = '/^(?:::[^:{}\\\\\/\r\n]++::)?+'.self::PLAIN.'(?:\{'.self::PLAIN.'\}'.self::PLAIN.')?+\z/';
+
     private readonly Chunks $chunks;
     /** @var list<Block> */
     private array $blocks = [];
@@ -81,29 +86,10 @@ final class GiftSplitter
         return $this->blocks;
     }
 
-    /** The plain case, told by counting: one pair of braces or none, and nothing that could part it. */
+    /** The plain case: one pair of braces or none, and nothing that could part it. */
     private function isOneQuestion(int $start, int $end): bool
     {
-        $length = $end - $start;
-        $open = substr_count($this->text, '{', $start, $length);
-        if ($open > 1 || $open !== substr_count($this->text, '}', $start, $length)) {
-            return false;
-        }
-        $chunk = substr($this->text, $start, $length);
-        if (str_contains($chunk, '\\') || str_contains($chunk, '//') || str_contains($chunk, '$CATEGORY:')) {
-            return false;
-        }
-        if (0 === $open) {
-            return true;
-        }
-        $close = (int) strpos($chunk, '}');
-        if (strpos($chunk, '{') > $close) {
-            return false;
-        }
-        // A title at the start is no second one.
-        $second = strpos($chunk, '::', 1);
-
-        return false === $second || (false === strpos($chunk, '::', $close) && 1 !== preg_match('/[\r\n][ \t]*+::/', $chunk));
+        return 1 === preg_match(self::ONE_QUESTION, substr($this->text, $start, $end - $start));
     }
 
     private function begin(int $start, bool $touchesPrevious = false): void
@@ -124,8 +110,8 @@ final class GiftSplitter
             default => BlockKind::Comment,
         };
         if ($end > $this->start) {
-            $startsMidLine = $this->touchesPrevious && !str_contains("\r\n", $this->text[$this->start - 1]);
-            $this->blocks[] = new Block($kind, $this->start, $end, $this->touchesPrevious, startsMidLine: $startsMidLine);
+            $surroundings = $this->touchesPrevious ? new Surroundings(touchesPrevious: true, startsMidLine: !str_contains("\r\n", $this->text[$this->start - 1])) : null;
+            $this->blocks[] = new Block($kind, $this->start, $end, $surroundings);
         }
         $this->begin($end, BlockKind::Comment !== $kind);
     }
@@ -218,7 +204,8 @@ final class GiftSplitter
             $this->cut($offset);
         }
         $touchesNext = $next < $chunkEnd && 1 !== preg_match('~\G[ \t]*+(?://|\$CATEGORY:)~', $this->text, offset: $next);
-        $this->blocks[] = new Block(BlockKind::Category, $offset, $next, $this->touchesPrevious, $touchesNext);
+        $surroundings = $this->touchesPrevious || $touchesNext ? new Surroundings($this->touchesPrevious, $touchesNext) : null;
+        $this->blocks[] = new Block(BlockKind::Category, $offset, $next, $surroundings);
         $this->begin($next);
     }
 

@@ -7,7 +7,6 @@ namespace Notagram\Notation\Gift;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
-use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -32,42 +31,42 @@ use Notagram\Source\Span;
  */
 final class PlainQuestion
 {
-    private const PATTERN = '/^(?:::([^\\\\:{}\r\n]++)::)?+([^\\\\{}\[\r]*+)\{([^\\\\{}\[<>\r]*+)\}([^\\\\{}<\r]*+)\z/';
+    /** What may end a plain text, or begin an arrow, a no-break space, a full-width sign or a comment; and the last, where they do not. */
+    private const SPECIAL = '\\\\{}\r\/\xC2\xE2\xEF';
+    private const HARMLESS = '|\/(?!\/)|\xC2(?!\xA0)|\xE2(?!\x86\x92|\x87\x92)';
 
-    /** One plain answer: mark, weight, text, feedback with its mark. What lies between two matches is not plain. */
-    private const ENTRY = '/\s*+(~|(?<![^ \t\n])=)(?:%(-?+\d{1,9}(?:\.\d{1,5})?+)%)?+([^=~#%]*+)(#[^=~%]*+)?+/';
+    /** Title, blanks, stem with the blanks behind it, answers, what follows them. */
+    private const PATTERN = '/^(?:::([^\\\\:{}\s\0]++(?: [^\\\\:{}\s\0]++)*+)::)?+([ \t\n\f\x0B]*+)(?!::)((?:[^['.self::SPECIAL.']++'.self::HARMLESS.')*+)(?<![_^])'
+        .'\{((?:[^[<>:\n#'.self::SPECIAL.']++|:(?!:)|\n(?![ \t\f\x0B]*+\n)|#(?!###)'.self::HARMLESS.')*+)\}'
+        .'((?:[^<'.self::SPECIAL.']++'.self::HARMLESS.')*+)\z/';
+
+    /** One line of them, without the blanks around it. */
+    private const WORDS = '[ \t\n\x0B]*+([^=~#%\s\0]++(?: ++[^=~#%\s\0]++)*+)[ \t\n\x0B]*+';
+
+    /** One plain answer: mark, weight, text, feedback. What lies between two matches is not plain. */
+    private const ENTRY = '/\s*+(~|(?<![^ \t\n])=)(?:%(-?+\d{1,9}(?:\.\d{1,5})?+)%)?+'.self::WORDS.'(?:#'.self::WORDS.')?+/';
     private const BLANKS = " \t\n\f\v";
 
     /** Null where it is not that plain. */
     public static function read(string $text): ?BlockReading
     {
-        if (str_contains($text, '//') || str_contains($text, '→') || str_contains($text, '⇒') || str_contains($text, "\xEF") || str_contains($text, NoBreakSpaces::SPACE) || 1 !== preg_match(self::PATTERN, $text, $match)) {
+        if (1 !== preg_match(self::PATTERN, $text, $match, \PREG_UNMATCHED_AS_NULL)) {
             return null;
         }
-        [, $title, $stem, $content, $after] = $match;
-        if (str_starts_with(ltrim($stem), '::') || str_ends_with($stem, '_') || str_ends_with($stem, '^') || str_contains($content, '####') || 1 === preg_match('/\n[ \t\f\x0B]*+\n|::/', $content)) {
-            return null;
-        }
-        $titleLength = '' === $title ? 0 : \strlen($title) + 4;
-        $open = $titleLength + \strlen($stem);
-        if (0 !== $titleLength) {
-            $title = trim($title);
-            if ('' === $title || 1 === preg_match('/\s\s|\t/', $title)) {
-                return null;
-            }
-        }
+        /** @var array{string, ?string, string, string, string, string} $match */
+        [, $title, $blanks, $stem, $content, $after] = $match;
+        $stemStart = (null === $title ? 0 : \strlen($title) + 4) + \strlen($blanks);
+        $open = $stemStart + \strlen($stem);
         $answers = self::answers($content, $open + 1);
         if (null === $answers) {
             return null;
         }
-        $close = $open + 1 + \strlen($content);
-        $stemStart = $titleLength + strspn($stem, GiftText::BLANKS);
-        $meant = trim($stem, GiftText::BLANKS);
+        $meant = rtrim($stem, GiftText::BLANKS);
         $stemSpan = new Span($stemStart, $stemStart + \strlen($meant));
         if (str_contains($meant, "\n")) {
             $meant = GiftText::meant($meant);
         }
-        if ('' !== trim($after, GiftText::BLANKS)) {
+        if ('' !== $after && '' !== trim($after, GiftText::BLANKS)) {
             if (!$answers instanceof Choice && !$answers instanceof ShortAnswer) {
                 return null;
             }
@@ -76,7 +75,7 @@ final class PlainQuestion
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
-        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, '' === $title ? null : $title), [], self::tokens());
+        return new BlockReading(BlockKind::Question, new Question($answers, new FormattedText($meant), $stemSpan, $title), [], self::tokens());
     }
 
     /** @return \Closure(string): list<Token> made once, since every question would make its own */
@@ -104,9 +103,15 @@ final class PlainQuestion
         if (1 !== preg_match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $content, $match, 0, $first)) {
             return null;
         }
-        $feedback = static fn (string $spelled): ?FormattedText => '' === trim($spelled) ? null : new FormattedText(GiftText::meant($spelled));
 
-        return new TrueFalse('T' === $match[1][0] || 't' === $match[1][0], $feedback($match[2] ?? ''), $feedback($match[3] ?? ''));
+        return new TrueFalse('T' === $match[1][0] || 't' === $match[1][0], self::feedback($match[2] ?? ''), self::feedback($match[3] ?? ''));
+    }
+
+    private static function feedback(string $spelled): ?FormattedText
+    {
+        $meant = '' === $spelled ? '' : GiftText::meant($spelled);
+
+        return '' === $meant ? null : new FormattedText($meant);
     }
 
     private static function number(string $content, int $start, int $hash): ?Numeric
@@ -140,30 +145,23 @@ final class PlainQuestion
             return null;
         }
         $entries = [];
+        $at = $start + strspn($content, self::BLANKS);
         $next = $start;
         $full = Weight::full();
         $none = Weight::none();
         foreach ($whole as $index => $written) {
-            $at = 0 === $index ? $start + strspn($written, self::BLANKS) : $next;
             $next += \strlen($written);
-            $text = trim($texts[$index]);
-            if (str_contains($text, "\n")) {
-                $text = GiftText::meant($text);
-            }
-            $feedback = '' === $feedbacks[$index] ? null : self::meant(substr($feedbacks[$index], 1));
-            if ('' === $text || '' === $feedback) {
-                return null;
-            }
             $ofWeight = $weights[$index];
             $weight = match (true) {
                 '' !== $ofWeight => self::weight($ofWeight),
                 '=' === $marks[$index] => $full,
                 default => $none,
             };
-            $feedback = null === $feedback ? null : new FormattedText($feedback);
+            $feedback = '' === $feedbacks[$index] ? null : new FormattedText($feedbacks[$index]);
             $entries[] = $isTyped
-                ? new AcceptedAnswer($text, $weight, $feedback, new Span($at, $next))
-                : new Option(new FormattedText($text), $weight, $weight->units > 0, $feedback, new Span($at, $next), '' === $ofWeight ? 1 : \strlen($ofWeight) + 3);
+                ? new AcceptedAnswer($texts[$index], $weight, $feedback, new Span($at, $next))
+                : new Option(new FormattedText($texts[$index]), $weight, $weight->units > 0, $feedback, new Span($at, $next), '' === $ofWeight ? 1 : \strlen($ofWeight) + 3);
+            $at = $next;
         }
         /** @var list<AcceptedAnswer> $accepted */
         $accepted = $options = $entries;
@@ -201,13 +199,5 @@ final class PlainQuestion
         }
 
         return $known[$written] ??= GiftEntries::weightOf($written);
-    }
-
-    /** There are no escapes here, so that only lines need a closer look. */
-    private static function meant(string $spelled): string
-    {
-        $spelled = trim($spelled);
-
-        return str_contains($spelled, "\n") ? GiftText::meant($spelled) : $spelled;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Starred;
 
+use Notagram\Notation\Block;
+use Notagram\Notation\Surroundings;
+
 /** What a question's reading takes from outside its block: the heading above it, its entry of the key list, its place. */
 final readonly class StarredContext
 {
@@ -17,16 +20,16 @@ final readonly class StarredContext
     {
     }
 
-    public static function decoded(string $context): self
+    public static function of(Block $block): self
     {
-        return '' === $context ? new self() : new self(...explode("\x1F", $context, 4));
+        return null === $block->surroundings ? new self() : new self(...explode("\x1F", $block->surroundings->context, 4));
     }
 
-    public function encoded(): string
+    public function asSurroundings(): ?Surroundings
     {
         $parts = [$this->kind, $this->points, $this->expected, $this->key];
 
-        return '' === implode('', $parts) ? '' : implode("\x1F", $parts);
+        return '' === implode('', $parts) ? null : new Surroundings(context: implode("\x1F", $parts));
     }
 
     public function withKey(string $key): self

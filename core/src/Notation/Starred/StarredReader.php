@@ -22,7 +22,7 @@ final readonly class StarredReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => (new StarredQuestion($text, StarredContext::decoded($block->context)))->read(),
+            BlockKind::Question => (new StarredQuestion($text, StarredContext::of($block)))->read(),
             // The key list has been read into the questions.
             BlockKind::Comment => new BlockReading(BlockKind::Comment, tokens: self::whole($text, TokenKind::Answer)),
             BlockKind::Stray => new BlockReading(BlockKind::Stray, tokens: self::whole($text, TokenKind::Stray), comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"])))),

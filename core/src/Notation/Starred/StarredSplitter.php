@@ -234,7 +234,7 @@ final class StarredSplitter
                 }
                 ++$place;
             }
-            $blocks[] = new Block($kind, $start, $end, context: $context->encoded());
+            $blocks[] = new Block($kind, $start, $end, $context->asSurroundings());
             $covered = $end;
         }
         if (\strlen($this->text) > $covered) {
