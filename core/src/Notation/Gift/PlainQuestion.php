@@ -31,13 +31,13 @@ use Notagram\Source\Span;
  */
 final class PlainQuestion
 {
-    /** What may end a plain text, or begin an arrow, a no-break space, a full-width sign or a comment; and the last, where they do not. */
-    private const SPECIAL = '\\\\{}\r\/\xC2\xE2\xEF';
+    /** What may end a plain text, is rare white space, or may begin an arrow, a no-break space, a full-width sign or a comment; and the last, where they do not. */
+    private const SPECIAL = '\\\\{}\0\f\r\/\xC2\xE2\xEF';
     private const HARMLESS = '|\/(?!\/)|\xC2(?!\xA0)|\xE2(?!\x86\x92|\x87\x92)';
 
     /** Title, blanks, stem with the blanks behind it, answers, what follows them. */
-    private const PATTERN = '/^(?:::([^\\\\:{}\s\0]++(?: [^\\\\:{}\s\0]++)*+)::)?+([ \t\n\f\x0B]*+)(?!::)((?:[^['.self::SPECIAL.']++'.self::HARMLESS.')*+)(?<![_^])'
-        .'\{((?:[^[<>:\n#'.self::SPECIAL.']++|:(?!:)|\n(?![ \t\f\x0B]*+\n)|#(?!###)'.self::HARMLESS.')*+)\}'
+    private const PATTERN = '/^(?:::([^\\\\:{}\s\0]++(?: [^\\\\:{}\s\0]++)*+)::)?+([ \t\n\x0B]*+)(?!::)((?:[^['.self::SPECIAL.']++'.self::HARMLESS.')*+)(?<![_^])'
+        .'\{((?:[^[<>:\n#'.self::SPECIAL.']++|:(?!:)|\n(?![ \t\x0B]*+\n)|#(?!###)'.self::HARMLESS.')*+)\}'
         .'((?:[^<'.self::SPECIAL.']++'.self::HARMLESS.')*+)\z/';
 
     /** One line of them, without the blanks around it. */
