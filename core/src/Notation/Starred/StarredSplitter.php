@@ -70,6 +70,7 @@ final class StarredSplitter
     {
         $letters = [];
         $hasAnswer = false;
+        $hasStem = '' !== trim(substr($this->lines[$start]->text, $this->lines[$start]->number()[1] ?? 0));
         $end = $start + 1;
         $isAfterBlank = false;
         for ($index = $start + 1; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
@@ -95,10 +96,15 @@ final class StarredSplitter
             if ($hasAnswer && ($isAfterBlank || (!$isAnswer && !$line->isPair() && null === $line->truths()))) {
                 break;
             }
-            if ($isOption) {
-                $letters[] = $option[0];
+            if (!$hasStem && !$isAnswer) {
+                // Below a bare number stands the stem, whatever it looks like.
+                $hasStem = true;
+            } else {
+                if ($isOption) {
+                    $letters[] = $option[0];
+                }
+                $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
             }
-            $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
             $isAfterBlank = false;
             $end = $index + 1;
         }
