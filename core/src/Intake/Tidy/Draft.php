@@ -15,6 +15,13 @@ final class Draft
     private array $lines;
     /** @var list<int> of each line, the line of the original from 1 */
     private array $origins;
+    /**
+     * Changes that make more or fewer lines and are not carried out yet, each above the one before it: steps mostly go
+     * upwards, and a text of thousands of lines is then put together once. From, count, lines, origins.
+     *
+     * @var list<array{int, int, list<string>, list<int>}>
+     */
+    private array $pending = [];
     private string $step = '';
     /** @var array<string, list<Change>> */
     private array $changes = [];
@@ -40,13 +47,24 @@ final class Draft
     /** @return list<string> */
     public function lines(): array
     {
+        $this->carryOut();
+
         return $this->lines;
+    }
+
+    public function line(int $index): string
+    {
+        if ([] !== $this->pending && $index >= $this->pending[\count($this->pending) - 1][0]) {
+            $this->carryOut();
+        }
+
+        return $this->lines[$index];
     }
 
     /** What each line is; worked out anew after a change. */
     public function scan(): PaperScan
     {
-        return $this->scan ??= PaperScan::of($this->lines);
+        return $this->scan ??= PaperScan::of($this->lines());
     }
 
     /**
@@ -58,6 +76,9 @@ final class Draft
      */
     public function replace(int $from, int $count, array $lines): bool
     {
+        if ([] !== $this->pending && $from + $count > $this->pending[\count($this->pending) - 1][0]) {
+            $this->carryOut();
+        }
         $before = \array_slice($this->lines, $from, $count);
         if ($before === $lines) {
             return true;
@@ -81,13 +102,30 @@ final class Draft
                 $this->origins[$from + $index] = $origins[$index]; // @phpstan-ignore assign.propertyType (the key is there)
             }
         } else {
-            array_splice($this->lines, $from, $count, $lines);
-            array_splice($this->origins, $from, $count, $origins);
+            $this->pending[] = [$from, $count, $lines, $origins];
         }
         $this->changes[$this->step][] = $change;
         $this->scan = null;
 
         return true;
+    }
+
+    private function carryOut(): void
+    {
+        if ([] === $this->pending) {
+            return;
+        }
+        $lines = $origins = [];
+        $at = 0;
+        foreach (array_reverse($this->pending) as [$from, $count, $putIn, $originsOf]) {
+            array_push($lines, \array_slice($this->lines, $at, $from - $at), $putIn);
+            array_push($origins, \array_slice($this->origins, $at, $from - $at), $originsOf);
+            $at = $from + $count;
+        }
+        $lines = array_merge(...$lines, ...[\array_slice($this->lines, $at)]);
+        $origins = array_merge(...$origins, ...[\array_slice($this->origins, $at)]);
+        $this->pending = [];
+        [$this->lines, $this->origins] = [$lines, $origins];
     }
 
     public function edit(int $index, string $line): bool
@@ -107,7 +145,7 @@ final class Draft
 
     public function text(): string
     {
-        $text = rtrim(implode("\n", $this->lines), "\n");
+        $text = rtrim(implode("\n", $this->lines()), "\n");
 
         return '' === $text ? '' : $text."\n";
     }
@@ -116,7 +154,7 @@ final class Draft
     public function becameOf(): array
     {
         $became = [];
-        foreach ($this->lines as $index => $line) {
+        foreach ($this->lines() as $index => $line) {
             $became[$this->origins[$index]][] = $line;
         }
 

@@ -23,12 +23,11 @@ final class KeyMarks
     /** Marks an answer that fits. */
     public static function mark(Draft $draft, PaperQuestion $question, string $answer): void
     {
-        $lines = $draft->lines();
         if ([] !== $question->options) {
             foreach (self::keys($draft, $question, $answer) ?? [] as $key) {
                 $index = $question->options[$key];
-                if (!str_contains(OptionMarks::letter($lines[$index])[1] ?? '', '*')) {
-                    $draft->edit($index, (string) preg_replace('/^\s*+/', '$0*', $lines[$index], 1));
+                if (!str_contains(OptionMarks::letter($draft->line($index))[1] ?? '', '*')) {
+                    $draft->edit($index, (string) preg_replace('/^\s*+/', '$0*', $draft->line($index), 1));
                 }
             }
 
@@ -45,8 +44,7 @@ final class KeyMarks
 
     private static function isTruth(Draft $draft, PaperQuestion $question, string $answer): bool
     {
-        $lines = $draft->lines();
-        $stem = implode(' ', array_map(static fn (int $index) => $lines[$index], $question->stem));
+        $stem = implode(' ', array_map(static fn (int $index) => $draft->line($index), $question->stem));
 
         return null !== PaperWords::all()->truth($answer) && ([] !== $question->truths || (1 !== preg_match('/_{3,}/', $stem) && 'typed' !== $question->kind));
     }
@@ -54,8 +52,7 @@ final class KeyMarks
     /** @return ?list<int> */
     private static function keys(Draft $draft, PaperQuestion $question, string $answer): ?array
     {
-        $lines = $draft->lines();
-        $options = array_map(static fn (int $index) => OptionMarks::letter($lines[$index]) ?? ['', '', trim($lines[$index])], $question->options);
+        $options = array_map(static fn (int $index) => OptionMarks::letter($draft->line($index)) ?? ['', '', trim($draft->line($index))], $question->options);
 
         return KeyAnswer::options($answer, array_column($options, 0), array_map(trim(...), array_column($options, 2)));
     }

@@ -7,7 +7,6 @@ namespace Notagram\Intake\Tidy;
 use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Starred\StarredBody;
-use Notagram\Notation\Starred\StarredLine;
 
 /** Tells what each line of a printed test is, in one forward pass. One object scans one text. */
 final class PaperScan
@@ -48,12 +47,12 @@ final class PaperScan
     {
         $scan = new self($lines);
         $scan->keyAt = KeyPlace::in(
-            array_map(static fn (string $line) => self::isPageMark($text = trim($line)) ? '' : $text, $lines),
-            static fn (string $text) => null !== QuestionStart::in($text) || null !== OptionMarks::letter($text),
+            array_map(static fn (string $line) => PaperLine::of($text = trim($line))->isPageMark ? '' : $text, $lines),
+            static fn (string $text) => null !== PaperLine::of($text)->start || null !== PaperLine::of($text)->letter,
         );
         foreach ($lines as $index => $line) {
             $text = trim(str_replace(["\u{A0}", "\f"], ' ', $line));
-            $role = '' === $text ? (str_contains($line, "\f") ? LineRole::PageMark : LineRole::Blank) : $scan->roleOf($index, $text, $line);
+            $role = '' === $text ? (str_contains($line, "\f") ? LineRole::PageMark : LineRole::Blank) : $scan->roleOf($index, $text);
             $scan->roles[] = $role;
             if (LineRole::Blank === $role || LineRole::PageMark === $role) {
                 $scan->isAfterBlank = $scan->isAfterBlank || LineRole::Blank === $role;
@@ -67,21 +66,22 @@ final class PaperScan
         return $scan;
     }
 
-    private function roleOf(int $index, string $text, string $line): LineRole
+    private function roleOf(int $index, string $text): LineRole
     {
-        if (null !== $this->keyAt && $index >= $this->keyAt) {
-            return self::isPageMark($text) ? LineRole::PageMark : LineRole::Key;
-        }
-        if (self::isPageMark($text)) {
+        $line = PaperLine::of($text);
+        if ($line->isPageMark) {
             return LineRole::PageMark;
         }
-        if (1 === preg_match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|\.{3}\z|…\z)\z/u', $text)) {
+        if (null !== $this->keyAt && $index >= $this->keyAt) {
+            return LineRole::Key;
+        }
+        if ($line->isWritingLine) {
             return $this->openEnded($index, \strlen($text) <= 3 ? LineRole::EssayMark : LineRole::WritingLine);
         }
-        if (self::isNameLine($text)) {
+        if ($line->isNameLine) {
             return LineRole::NameLine;
         }
-        $start = QuestionStart::in($text);
+        $start = $line->start;
         if (null !== $start && 'matching' === $this->kind && null !== $this->open && str_contains($text, ' -> ')) {
             return $this->pair($index);
         }
@@ -92,7 +92,7 @@ final class PaperScan
         if (null !== $start && $this->startsQuestion($start, $index)) {
             return $this->question($index, $start);
         }
-        $role = $this->answerRole($index, $text, $start);
+        $role = $this->answerRole($index, $line);
         if (null !== $role) {
             return $role;
         }
@@ -108,24 +108,6 @@ final class PaperScan
         }
 
         return $this->goesOn($index);
-    }
-
-    private static function isPageMark(string $text): bool
-    {
-        if (\strlen($text) > 40 || 1 !== preg_match('/\d/', $text)) {
-            return false;
-        }
-        $words = PaperWords::all();
-
-        return 1 === preg_match("~^(?:[-–—]\\s*\\d{1,3}\\s*[-–—]|(?:{$words->page})\\s*\\d{1,3}(?:\\s*(?:{$words->of})\\s*\\d{1,3})?|\\d{1,3}\\s*/\\s*\\d{1,3})\\z~iu", $text);
-    }
-
-    private static function isNameLine(string $text): bool
-    {
-        $words = PaperWords::all();
-
-        return 1 === preg_match("~^(?:{$words->name})\\s*+[:.]?\\s*+(?:[_.…]{3}|\\z|[_ ]*/)~iu", $text)
-            && 1 === preg_match('~[_.…]{3}|:|/\s*\d{1,3}\s*\z~u', $text);
     }
 
     private function startsQuestion(QuestionStart $start, int $index): bool
@@ -163,43 +145,41 @@ final class PaperScan
     }
 
     /** The role of a line that answers the open question; null where it is none. */
-    private function answerRole(int $index, string $text, ?QuestionStart $start): ?LineRole
+    private function answerRole(int $index, PaperLine $line): ?LineRole
     {
         if (null === $this->open) {
             return null;
         }
-        $row = OptionMarks::row($text);
+        [$start, $row, $letter] = [$line->start, $line->row, $line->letter];
         if ([] !== $row && StarredBody::goesOn($row[0][0], array_map(strtolower(...), $this->letters))) {
             array_push($this->letters, ...array_column($row, 0));
 
             return $this->option($index, LineRole::OptionRow, 'letter');
         }
-        $letter = OptionMarks::letter($text);
         if (null !== $letter && StarredBody::goesOn($letter[0], $this->letters) && ('' === $letter[2] || str_ends_with($letter[1], ' ') || str_ends_with($letter[1], "\t") || [] === $this->letters)) {
             $this->letters[] = $letter[0];
 
             return $this->option($index, LineRole::Option, 'letter');
         }
-        if (\in_array($this->optionStyle, [null, 'bullet'], true) && 1 === preg_match(OptionMarks::BULLET, $text, $match) && ('bullet' === $this->optionStyle || $this->bulletsFollow($index, $match[2]))) {
+        if (\in_array($this->optionStyle, [null, 'bullet'], true) && '' !== $line->bullet && ('bullet' === $this->optionStyle || $this->bulletsFollow($index, $line->bullet))) {
             return $this->option($index, LineRole::Option, 'bullet');
         }
         if (null !== $start && 'word' !== $start->style && $start->style !== $this->numberStyle && $start->number === \count($this->open->options) + 1 && \in_array($this->optionStyle, [null, 'number'.$start->style], true)) {
             return $this->option($index, LineRole::Option, 'number'.$start->style);
         }
-        $asLine = StarredLine::at($text, 0);
-        if (null !== $asLine->answer() && 1 !== preg_match('/\?\s*\z/', $text)) {
+        if ($line->isAnswer) {
             $this->open->answer = $index;
             $this->open->end = $index + 1;
 
             return LineRole::Answer;
         }
-        if ([] === $this->open->options && null !== $asLine->truths()) {
+        if ([] === $this->open->options && $line->isTruth) {
             $this->open->truths[] = $index;
             $this->open->end = $index + 1;
 
             return LineRole::Truth;
         }
-        if ([] === $this->open->options && $asLine->isPair()) {
+        if ([] === $this->open->options && $line->isPair) {
             return $this->pair($index);
         }
 
@@ -219,7 +199,7 @@ final class PaperScan
     private function bulletsFollow(int $index, string $bullet): bool
     {
         for ($at = $index + 1; isset($this->lines[$at]) && $at < $index + 4; ++$at) {
-            if (1 === preg_match(OptionMarks::BULLET, trim($this->lines[$at]), $match)) {
+            if ('' !== PaperLine::of(trim($this->lines[$at]))->bullet) {
                 return true;
             }
         }
@@ -362,14 +342,7 @@ final class PaperScan
             ++$index;
         }
 
-        return $this->isFirstOption(trim($this->lines[$index] ?? ''));
-    }
-
-    private function isFirstOption(string $text): bool
-    {
-        $letter = OptionMarks::letter($text);
-
-        return (null !== $letter && 'a' === strtolower($letter[0]) && '' !== $letter[2]) || (1 === preg_match(OptionMarks::BULLET, $text, $match) && !str_contains('–—-', $match[2]));
+        return PaperLine::of(trim($this->lines[$index] ?? ''))->isFirstOption();
     }
 
     /** Whether this line and those to the next blank one, or right behind it, are text and then options. */
@@ -380,10 +353,10 @@ final class PaperScan
             if ('' === $text) {
                 return $this->optionsComeNext($at);
             }
-            if ($this->isFirstOption($text)) {
+            if (PaperLine::of($text)->isFirstOption()) {
                 return true;
             }
-            if (null !== QuestionStart::in($text)) {
+            if (null !== PaperLine::of($text)->start) {
                 return false;
             }
         }
@@ -396,10 +369,10 @@ final class PaperScan
     {
         for ($at = $index; $at < $index + self::LONGEST_PASSAGE && isset($this->lines[$at]); ++$at) {
             $text = trim($this->lines[$at]);
-            if ($this->isFirstOption($text)) {
+            if (PaperLine::of($text)->isFirstOption()) {
                 return true;
             }
-            if ('' !== $text && (QuestionStart::in($text)?->number === ($this->previous ?? 0) + 1 || $this->isHeading($at, $text))) {
+            if ('' !== $text && (PaperLine::of($text)->start?->number === ($this->previous ?? 0) + 1 || $this->isHeading($at, $text))) {
                 return false;
             }
         }
@@ -410,6 +383,6 @@ final class PaperScan
     /** The key list without page marks. */
     public function keyText(int $from): string
     {
-        return implode("\n", array_filter(\array_slice($this->lines, $from), static fn (string $line) => !self::isPageMark(trim($line))));
+        return implode("\n", array_filter(\array_slice($this->lines, $from), static fn (string $line) => !PaperLine::of(trim($line))->isPageMark));
     }
 }

@@ -140,8 +140,11 @@ final class KeyList
         $key = PaperWords::all()->key;
         // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.
         $answer = PaperWords::all()->answer;
-        // Nearly every line is told by its first letters.
-        if (1 !== preg_match("~^\\s*+(?:{$key}|{$answer})~iu", $line)) {
+        // Nearly every line is told by its first letters, for which a pattern is put together once.
+        /** @var ?string $first */
+        static $first = null;
+        $first ??= "~^\\s*+(?:{$key}|{$answer})~iu";
+        if (1 !== preg_match($first, $line)) {
             return false;
         }
         $isList = 1 === preg_match('~:[ \t]*+\(?\d{1,3}[ \t]*+[.):–-][ \t]*+[A-Za-z].*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]~u', $line);

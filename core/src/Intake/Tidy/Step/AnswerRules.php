@@ -25,7 +25,7 @@ final readonly class AnswerRules implements TidyStep
     public function apply(Draft $draft): void
     {
         foreach (array_reverse($draft->scan()->questions) as $question) {
-            $line = $draft->lines()[$question->start];
+            $line = $draft->line($question->start);
             $start = QuestionStart::in($line);
             if (null === $start) {
                 continue;

@@ -48,7 +48,7 @@ final readonly class AnswersInBrackets implements TidyStep
     private static function answerOf(Draft $draft, PaperQuestion $question): ?array
     {
         $words = PaperWords::all();
-        $line = $draft->lines()[$question->stem[\count($question->stem) - 1]];
+        $line = $draft->line($question->stem[\count($question->stem) - 1]);
         if ((!$question->isBare() && [] === $question->options) || 1 !== preg_match("~^(.*\\S)\\s*+[(\\[]\\s*+([A-Z]|{$words->true}|{$words->false})\\s*+[)\\]]\\s*\\z~iu", $line, $match)) {
             return null;
         }

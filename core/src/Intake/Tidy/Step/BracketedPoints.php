@@ -26,9 +26,9 @@ final readonly class BracketedPoints implements TidyStep
     {
         $points = PaperWords::all()->pointsPattern();
         foreach ($draft->scan()->questions as $question) {
-            $lines = $draft->lines();
-            $start = QuestionStart::in($lines[$question->start]);
-            $text = $start->text ?? $lines[$question->start];
+            $line = $draft->line($question->start);
+            $start = QuestionStart::in($line);
+            $text = $start->text ?? $line;
             $isOnOneLine = 1 === \count($question->stem);
             // At the margin: “/2”.
             if ($isOnOneLine && 1 === preg_match('~^(.*\S)(?:\t|\s{2,})[_.…]*+\s?/\s?(\d{1,2})\s*\z~u', $text, $match)) {

@@ -25,7 +25,7 @@ final readonly class Numbers implements TidyStep
     {
         $first = self::first($draft);
         foreach ($draft->scan()->questions as $place => $question) {
-            $line = $draft->lines()[$question->start];
+            $line = $draft->line($question->start);
             $start = QuestionStart::in($line);
             $number = $first + $place;
             // A number that has its place already keeps its form.

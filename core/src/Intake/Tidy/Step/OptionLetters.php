@@ -25,12 +25,11 @@ final readonly class OptionLetters implements TidyStep
     public function apply(Draft $draft): void
     {
         foreach ($draft->scan()->questions as $question) {
-            $lines = $draft->lines();
-            if (\count($question->options) > 26 || self::isUniform(array_map(static fn (int $index) => $lines[$index], $question->options))) {
+            if (\count($question->options) > 26 || self::isUniform(array_map($draft->line(...), $question->options))) {
                 continue;
             }
             foreach ($question->options as $place => $index) {
-                $line = trim($lines[$index]);
+                $line = trim($draft->line($index));
                 $letter = OptionMarks::letter($line);
                 if (null !== $letter) {
                     $star = str_contains($letter[1], '*') ? '*' : '';

@@ -44,12 +44,14 @@ final readonly class RunOnQuestions implements TidyStep
         $rest = trim($line);
         $number = $start->number;
         while (true) {
-            $next = str_replace('0', (string) ++$number, match ($start->style) {
-                '.' => '0\.',
-                ')' => '0\)',
-                default => '\(0\)',
-            });
-            if (1 !== preg_match("/^(.*{$options}.*?)(?<=\\S)\\s++(?={$next}\\s++\\S.*{$options})/su", $rest, $match)) {
+            ++$number;
+            $next = match ($start->style) {
+                '.' => "{$number}.",
+                ')' => "{$number})",
+                default => "({$number})",
+            };
+            // Asked first, since a pattern for each number takes long to make.
+            if (!str_contains($rest, $next) || 1 !== preg_match("/^(.*{$options}.*?)(?<=\\S)\\s++(?=".preg_quote($next, '/')."\\s++\\S.*{$options})/su", $rest, $match)) {
                 return [...$parts, $rest];
             }
             $parts[] = $match[1];

@@ -29,43 +29,61 @@ final readonly class WrappedLines implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $roles = $draft->scan()->roles;
-        // From the top, so that a line is held against all that was joined before it, as it would be the next time.
-        for ($index = 1; $index < \count($roles); ++$index) {
-            $lines = $draft->lines();
-            $isStemOfItsOwn = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] && '' === (QuestionStart::in($lines[$index - 1])->text ?? 'x');
-            if ($isStemOfItsOwn || (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($lines[$index - 1], $lines[$index]))) {
-                $start = $isStemOfItsOwn ? QuestionStart::in($lines[$index - 1]) : null;
-                $before = null === $start ? rtrim($lines[$index - 1]) : $start->rule.$start->number.'.';
-                if ($draft->replace($index - 1, 2, [self::joined($before, trim($lines[$index]), $lines)])) {
-                    array_splice($roles, $index, 1);
-                    --$index;
-                }
-            }
+        foreach (array_reverse(self::wrapped($draft)) as [$from, $count, $joined]) {
+            $draft->replace($from, $count, [$joined]);
         }
         $this->pointsOnTheirOwn($draft);
+    }
+
+    /** @return list<array{int, int, string}> where lines are to be joined: the first, how many, and what they make */
+    private static function wrapped(Draft $draft): array
+    {
+        $roles = $draft->scan()->roles;
+        $lines = $draft->lines();
+        $text = implode("\n", $lines);
+        $found = [];
+        for ($index = 1; $index < \count($lines); ++$index) {
+            $from = $index - 1;
+            $joined = $lines[$from];
+            // From the top, so that a line is held against all that is joined before it, as it would be the next time.
+            for (; $index < \count($lines); ++$index) {
+                $start = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$from] ? QuestionStart::in($joined) : null;
+                if ('' === $start?->text) {
+                    $joined = self::joined($start->rule.$start->number.'.', trim($lines[$index]), $text);
+                } elseif (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($joined, $lines[$index])) {
+                    $joined = self::joined(rtrim($joined), trim($lines[$index]), $text);
+                } else {
+                    break;
+                }
+            }
+            if ($index > $from + 1) {
+                $found[] = [$from, $index - $from, $joined];
+            }
+        }
+
+        return $found;
     }
 
     /** “Question 1 (5 points)” with the stem on the next line. */
     private function pointsOnTheirOwn(Draft $draft): void
     {
         $roles = $draft->scan()->roles;
+        $lines = $draft->lines();
         for ($index = \count($roles) - 1; $index > 0; --$index) {
-            $lines = $draft->lines();
-            $text = QuestionStart::in($lines[$index - 1])->text ?? '';
-            if (LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] && 1 === preg_match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
+            $text = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] ? QuestionStart::in($lines[$index - 1])?->text : null;
+            if (null !== $text && 1 === preg_match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
                 $draft->replace($index - 1, 2, [rtrim($lines[$index - 1]).' '.trim($lines[$index])]);
             }
         }
     }
 
-    /** @param list<string> $lines a word that was parted at the line's end is whole again where it stands whole elsewhere */
-    private static function joined(string $before, string $next, array $lines): string
+    /** @param string $text a word that was parted at the line's end is whole again where it stands whole elsewhere in the text */
+    private static function joined(string $before, string $next, string $text): string
     {
         if (1 !== preg_match('/(\p{L}{2,})-\z/u', $before, $start) || 1 !== preg_match('/^\p{Ll}+/u', $next, $end)) {
             return $before.' '.$next;
         }
-        $isWhole = 1 === preg_match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", implode("\n", $lines));
+        $isWhole = 1 === preg_match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", $text);
 
         return ($isWhole ? substr($before, 0, -1) : $before).$next;
     }
