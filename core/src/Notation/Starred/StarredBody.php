@@ -24,6 +24,8 @@ final class StarredBody
     public ?string $answer = null;
     public Span $answerSpan;
     public bool $isEssay = false;
+    /** Whether a line among the options has a letter too far from theirs to be one: with other letters it might be. */
+    public bool $hasFarLetter = false;
     /** Where the last line that says something ends. */
     public int $end = 0;
 
@@ -115,6 +117,8 @@ final class StarredBody
     {
         $option = $line->option();
         if (null === $option || [] !== $this->truths || !self::goesOn($option[0], array_column($this->openOptions, 0))) {
+            $this->hasFarLetter = $this->hasFarLetter || (null !== $option && [] !== $this->openOptions);
+
             return false;
         }
         [$letter, $before] = $option;

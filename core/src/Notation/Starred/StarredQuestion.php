@@ -204,7 +204,7 @@ final class StarredQuestion
             new Span($options[0]->span->start, $options[\count($options) - 1]->span->end),
             'The letters of the options are not in order: '.implode(', ', $letters).'.',
             'An option may have been lost or moved. Letter them anew if none is missing.',
-            $isKeyed ? null : Fix::offered('Letter them in order', ...$edits),
+            $isKeyed || $this->body->hasFarLetter ? null : Fix::offered('Letter them in order', ...$edits),
         );
     }
 
