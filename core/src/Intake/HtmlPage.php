@@ -29,9 +29,21 @@ final class HtmlPage
     public static function read(string $html): Manuscript
     {
         $reader = new self();
-        $reader->walk((new HTML5(['disable_html_ns' => true]))->loadHTML($html), false, false);
+        $reader->walk((new HTML5(['disable_html_ns' => true]))->loadHTML(self::prepared($html)), false, false);
 
         return $reader->builder->built();
+    }
+
+    /**
+     * The parser drops what browsers show: words that stand before every element, such as those of a part of a line that
+     * was copied, and a < that begins no tag.
+     */
+    private static function prepared(string $html): string
+    {
+        $html = preg_replace('~<(?![a-z/!?])~i', '&lt;', $html) ?? $html;
+        $inner = preg_replace('~\A(?:\s++|<!--.*?-->|<\?[^>]*+>|<!doctype\b[^>]*+>|<html\b[^>]*+>)++~is', '', $html) ?? $html;
+
+        return 1 === preg_match('~\A<(?:head|body)\b~i', $inner) ? $html : '<body>'.$inner;
     }
 
     private function walk(\DOMNode $parent, bool $standsOut, bool $isPreformatted): void
@@ -81,16 +93,7 @@ final class HtmlPage
                 $this->text($element->hasAttribute('checked') ? '☑ ' : '☐ ', false);
             }
         } elseif ('tr' === $name) {
-            $this->endLine();
-            $this->builder->startRow();
-            foreach ($element->childNodes as $cell) {
-                if ($cell instanceof \DOMElement && \in_array(strtolower($cell->localName ?? ''), ['td', 'th'], true)) {
-                    $this->builder->startCell();
-                    $this->walk($cell, $standsOut, false);
-                    $this->endLine();
-                }
-            }
-            $this->builder->endRow();
+            $this->row($element, $standsOut);
         } elseif ('ol' === $name || 'ul' === $name) {
             $this->list($element, $name, $style, $standsOut);
         } elseif (isset(self::BLOCKS[$name])) {
@@ -107,6 +110,28 @@ final class HtmlPage
         } else {
             $this->walk($element, $standsOut, $isPreformatted);
         }
+    }
+
+    private function row(\DOMElement $row, bool $standsOut): void
+    {
+        $this->endLine();
+        $isCell = static fn (\DOMNode $node): bool => $node instanceof \DOMElement && \in_array(strtolower($node->localName ?? ''), ['td', 'th'], true);
+        // What stands in a row but in no cell of it is shown above the table.
+        foreach ($row->childNodes as $stray) {
+            if (!$isCell($stray)) {
+                $this->text(trim($stray->textContent), $standsOut);
+            }
+        }
+        $this->endLine();
+        $this->builder->startRow();
+        foreach ($row->childNodes as $cell) {
+            if ($isCell($cell)) {
+                $this->builder->startCell();
+                $this->walk($cell, $standsOut, false);
+                $this->endLine();
+            }
+        }
+        $this->builder->endRow();
     }
 
     /** Only a picture that is written out in the page itself comes with it. */

@@ -183,6 +183,8 @@ final class ManuscriptBuilder
             $notes[] = \sprintf($note, $times);
         }
 
-        return new Manuscript(rtrim(implode("\n", $this->lines))."\n", $this->emphasised, $notes, $this->pictures);
+        $text = rtrim(implode("\n", $this->lines));
+
+        return new Manuscript('' === $text ? '' : $text."\n", $this->emphasised, $notes, $this->pictures);
     }
 }

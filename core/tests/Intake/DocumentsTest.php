@@ -6,7 +6,6 @@ namespace Notagram\Tests\Intake;
 
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
-use Notagram\Intake\HtmlPage;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\OfferedMarks;
@@ -122,7 +121,7 @@ final class DocumentsTest extends TestCase
     {
         $png = "\x89PNG\r\n\x1A\nbee";
         $shown = static fn (string $relation, string $words): string => '<w:r><w:drawing><wp:docPr xmlns:wp="wp" descr="'.$words.'"/><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="'.$relation.'"/></w:drawing></w:r>';
-        $manuscript = self::read(self::zip([
+        $manuscript = self::read(Zipped::of([
             'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:t>See </w:t></w:r>'.$shown('r1', 'a [bee]').'<w:r><w:t> or </w:t></w:r>'.$shown('r2', '').$shown('r1', '').$shown('r3', 'lost').'</w:p></w:body></w:document>',
             'word/_rels/document.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r1" Target="media/bee.png"/><Relationship Id="r2" Target="/word/media/old.wmf"/><Relationship Id="r3" Target="media/none.png"/></Relationships>',
             'word/media/bee.png' => $png,
@@ -135,14 +134,6 @@ final class DocumentsTest extends TestCase
             'Pictures of a kind that no browser shows were kept, but are not shown: 1.',
             'Pictures that did not come with the document left their place only: 1.',
         ], $manuscript->notes);
-    }
-
-    public function testAPageBringsThePicturesThatAreWrittenOutInIt(): void
-    {
-        $page = HtmlPage::read('<p>A <img alt="dot" src="data:image/gif;base64,'.base64_encode('GIF89a..').'"> B <img src="https://example.org/b.png" alt="b"> C <img src="data:image/svg+xml;charset=utf-8,%3Csvg%20/%3E"> D <img src="data:image/png;base64,?"></p>');
-        self::assertSame("A [picture 1: dot] B [picture: b] C [picture 2] D [picture]\n", $page->text);
-        self::assertSame(['GIF89a..', '<svg />'], array_column($page->pictures, 'bytes'));
-        self::assertSame('image/svg+xml', $page->pictures[1]->mediaType());
     }
 
     /** The signatures are those of the formats' own standards; from memory. */
@@ -176,33 +167,20 @@ final class DocumentsTest extends TestCase
         self::assertSame($written, $formulas($read->text, '/\\\\\((.*?)\\\\\)/'));
     }
 
-    public function testAFormulaThatCannotBeReadLeavesItsPlaceAndTheRestIsRead(): void
-    {
-        $content = '<o:document xmlns:o="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:t="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:d="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0" xmlns:x="http://www.w3.org/1999/xlink"><o:body><o:text><t:p>Solve <d:frame><d:object x:href="./Object 1"/></d:frame> and <d:frame><d:object x:href="./Object 2"/></d:frame>.</t:p></o:text></o:body></o:document>';
-        $manuscript = self::read(self::zip([
-            'mimetype' => 'application/vnd.oasis.opendocument.text',
-            'content.xml' => $content,
-            'Object 1/content.xml' => '<!DOCTYPE math [<!ENTITY a "b">]><math xmlns="http://www.w3.org/1998/Math/MathML"><mi>&a;</mi></math>',
-            'Object 2/content.xml' => '<math xmlns="http://www.w3.org/1998/Math/MathML"><mover><mi>x</mi><mo>˙</mo></mover><mo>≤</mo><mtext>one part</mtext></math>',
-        ], store: true));
-        self::assertSame("Solve [formula] and \\(\\dot{x}\\le \\text{one part}\\).\n", $manuscript->text);
-        self::assertSame(['Formulas that cannot be read left their place only: 1.'], $manuscript->notes);
-    }
-
     /** @return iterable<string, array{string, string}> */
     public static function hostile(): iterable
     {
-        yield 'cut off' => [substr(self::zip(['word/document.xml' => '<w:document '.self::W.'/>']), 0, 60), 'damaged'];
-        yield 'no XML' => [self::zip(['word/document.xml' => 'garbage']), 'damaged'];
-        yield 'an entity bomb' => [self::zip(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><x>&b;</x>']), 'unsafe to read'];
-        yield 'an entity of a file' => [self::zip(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><x>&a;</x>']), 'unsafe to read'];
-        yield 'a zip bomb' => [self::zip(['word/document.xml' => '<a>'.str_repeat(' ', 30_000_000).'</a>']), 'more than 24 MB'];
-        yield 'a picture by a path out of the file' => [self::zip([
+        yield 'cut off' => [substr(Zipped::of(['word/document.xml' => '<w:document '.self::W.'/>']), 0, 60), 'damaged'];
+        yield 'no XML' => [Zipped::of(['word/document.xml' => 'garbage']), 'damaged'];
+        yield 'an entity bomb' => [Zipped::of(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><x>&b;</x>']), 'unsafe to read'];
+        yield 'an entity of a file' => [Zipped::of(['word/document.xml' => '<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]><x>&a;</x>']), 'unsafe to read'];
+        yield 'a zip bomb' => [Zipped::of(['word/document.xml' => '<a>'.str_repeat(' ', 30_000_000).'</a>']), 'more than 24 MB'];
+        yield 'a picture by a path out of the file' => [Zipped::of([
             'word/document.xml' => '<w:document '.self::W.'><w:body><w:p><w:r><w:drawing><a:blip xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" r:embed="r1"/></w:drawing></w:r></w:p></w:body></w:document>',
             'word/_rels/document.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r1" Target="../../../etc/passwd"/></Relationships>',
         ]), ''];
-        yield 'elements in elements' => [self::zip(['word/document.xml' => '<w:document '.self::W.'><w:body>'.str_repeat('<w:sdt>', 240).str_repeat('</w:sdt>', 240).'</w:body></w:document>']), 'damaged'];
-        yield 'protected' => [self::zip(['mimetype' => 'application/vnd.oasis.opendocument.text', 'content.xml' => '<x/>', 'META-INF/manifest.xml' => '<m:encryption-data/>'], store: true), 'password'];
+        yield 'elements in elements' => [Zipped::of(['word/document.xml' => '<w:document '.self::W.'><w:body>'.str_repeat('<w:sdt>', 240).str_repeat('</w:sdt>', 240).'</w:body></w:document>']), 'damaged'];
+        yield 'protected' => [Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.text', 'content.xml' => '<x/>', 'META-INF/manifest.xml' => '<m:encryption-data/>'], store: true), 'password'];
     }
 
     #[DataProvider('hostile')]
@@ -216,13 +194,6 @@ final class DocumentsTest extends TestCase
         $this->expectException(UnreadableDocument::class);
         $this->expectExceptionMessageMatches("/{$why}/");
         self::read($bytes);
-    }
-
-    public function testAPageKeepsListsAndWhatStandsOut(): void
-    {
-        $page = HtmlPage::read('<h1>Test</h1><p>&nbsp;</p><ol start="3"><li>Which?<ol type="A"><li>one</li><li style="color:#c00">two</li></ol></li></ol><p style="display:none">secret</p><table><tr><td>a) x</td><td>c) y</td></tr></table><script>alert(1)</script>');
-        self::assertSame("Test\n\n3. Which?\nA. one\nB. two\na) x\tc) y\n", $page->text);
-        self::assertSame(['Hidden text was left out.'], $page->notes);
     }
 
     public function testOptionsThatStoodOutAreOfferedWhereTheySaySomething(): void
@@ -249,25 +220,6 @@ final class DocumentsTest extends TestCase
 
     private static function word(string $body): Manuscript
     {
-        return self::read(self::zip(['word/document.xml' => '<w:document '.self::W."><w:body>{$body}</w:body></w:document>"]));
-    }
-
-    /** @param array<string, string> $parts */
-    private static function zip(array $parts, bool $store = false): string
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'zip');
-        $zip = new \ZipArchive();
-        $zip->open($file, \ZipArchive::OVERWRITE);
-        foreach ($parts as $name => $content) {
-            $zip->addFromString($name, $content);
-            if ($store) {
-                $zip->setCompressionName($name, \ZipArchive::CM_STORE);
-            }
-        }
-        $zip->close();
-        $bytes = (string) file_get_contents($file);
-        unlink($file);
-
-        return $bytes;
+        return self::read(Zipped::of(['word/document.xml' => '<w:document '.self::W."><w:body>{$body}</w:body></w:document>"]));
     }
 }

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Intake;
+
+use Notagram\Intake\Emphasis;
+use Notagram\Intake\HtmlPage;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A page, or what the clipboard brings, is read as it was seen. */
+final class HtmlPageTest extends TestCase
+{
+    public function testPicturesThatAreWrittenOutInAPageComeAlong(): void
+    {
+        $page = HtmlPage::read('<p>A <img alt="dot" src="data:image/gif;base64,'.base64_encode('GIF89a..').'"> B <img src="https://example.org/b.png" alt="b"> C <img src="data:image/svg+xml;charset=utf-8,%3Csvg%20/%3E"> D <img src="data:image/png;base64,?"></p>');
+        self::assertSame("A [picture 1: dot] B [picture: b] C [picture 2] D [picture]\n", $page->text);
+        self::assertSame(['GIF89a..', '<svg />'], array_column($page->pictures, 'bytes'));
+        self::assertSame('image/svg+xml', $page->pictures[1]->mediaType());
+    }
+
+    public function testListsKeepTheirNumbersAndLetters(): void
+    {
+        $page = HtmlPage::read('<h1>Test</h1><p>&nbsp;</p><ol start="3"><li>Which?<ol type="A"><li>one</li><li style="color:#c00">two</li></ol></li></ol><p style="display:none">secret</p><table><tr><td>a) x</td><td>c) y</td></tr></table><script>alert(1)</script>');
+        self::assertSame("Test\n\n3. Which?\nA. one\nB. two\na) x\tc) y\n", $page->text);
+        self::assertSame(['Hidden text was left out.'], $page->notes);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function lines(): iterable
+    {
+        yield 'white space of the source is no white space of the page' => ["<p>Which\n   bee\tmates?</p>\n\n<p> a. drone </p>", "Which bee mates?\na. drone\n"];
+        yield 'a break ends a line' => ['1. Which?<br>a. one<br>b. two', "1. Which?\na. one\nb. two\n"];
+        yield 'what is set out keeps its lines and blanks' => ["<pre>1. Which?\n   a. one\n\n   b. two</pre><p>End</p>", "1. Which?\n   a. one\n\n   b. two\nEnd\n"];
+        yield 'an empty paragraph is a blank line' => ['<p>One</p><p>&nbsp;</p><p>Two</p>', "One\n\nTwo\n"];
+        yield 'a page break is kept for the tidying' => ['<p>One</p><br style="page-break-before: always"><p>Two</p>', "One\n\f\nTwo\n"];
+        yield 'boxes of a form' => ['<p>Bees see:</p><p><input type="checkbox" checked>blue</p><p><input type="radio">red</p><p><input type="text" value="x">green</p>', "Bees see:\n☑ blue\n☐ red\ngreen\n"];
+        yield 'bullets, and a list within' => ['<ul><li>Which?<ol style="list-style-type: lower-roman"><li>one</li><li>two</li></ol></li></ul>', "• Which?\ni. one\nii. two\n"];
+        yield 'an item that says its number' => ['<ol><li value="7">Which?</li><li>Whose?</li><li type="a">letter</li></ol>', "7. Which?\n8. Whose?\ni. letter\n"];
+        yield 'an item without a list' => ['<li>Alone</li>', "Alone\n"];
+        yield 'a row whose cells hold lines of their own' => ['<table><tr><th>1.</th><td><p>Which?</p><p>a. one</p></td></tr></table>', "1. Which?\na. one\n"];
+        yield 'a table in a table' => ['<table><tr><td>1.</td><td><p>Which?</p><table><tr><td>a. one</td><td>b. two</td></tr></table></td></tr></table>', "1. Which?\na. one\tb. two\n"];
+        yield 'comments, heads and feet of a word processor' => ['<p>One</p><div style="mso-element:comment">no</div><div style=\'mso-element:footer\'>2</div>', "One\n"];
+        yield 'scripts and styles' => ['<style>p { color: red }</style><script>alert(1)</script><p>One</p>', "One\n"];
+        yield 'a formula' => ['<p>So <math><mfrac><mi>a</mi><mn>2</mn></mfrac></math></p>', "So \\(\\frac{a}{2}\\)\n"];
+        yield 'what is not closed' => ['<ol><li>Which?<p>a. one<p>b. two', "1. Which?\na. one\nb. two\n"];
+        yield 'words before every element' => ['Which <b>bee</b> mates?', "Which bee mates?\n"];
+        yield 'the same, as the clipboard may frame them' => ["<html>\r\n<!--StartFragment-->Which <b>bee</b> mates?<!--EndFragment-->\r\n</html>", "Which bee mates?\n"];
+        yield 'words that stand in no cell' => ['<table>One<tr>Two<td>three</td></tr></table>', "One\nTwo\nthree\n"];
+        yield 'words after the page' => ['<!DOCTYPE html><html><head><title>no</title></head><body><p>One</p></body>Two</html>', "One\nTwo\n"];
+        yield 'signs that begin no tag' => ['<p title="1 < 2">If 5<6 and a <b>&lt;</b> b, a <- b, 1 <3', "If 5<6 and a < b, a <- b, 1 <3\n"];
+        yield 'no page at all' => ['<<<>>&&&', "<<<>>&&&\n"];
+        yield 'nothing' => ['', ''];
+    }
+
+    #[DataProvider('lines')]
+    public function testLinesAreThoseThatWereSeen(string $html, string $text): void
+    {
+        self::assertSame($text, HtmlPage::read($html)->text);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function emphasis(): iterable
+    {
+        yield 'by an element' => ['<p><b>bold</b>, <strong>strong</strong>, <u>under</u>, <mark>marked</mark>, <i>slanted</i></p>', ['bold', 'strong', 'under', 'marked']];
+        yield 'by a style' => ['<p><span style="font-weight:700">bold</span>, <span style="text-decoration: underline">under</span>, <span style="background: yellow">lit</span>, <span style="color:#c00">red</span></p>', ['bold', 'under', 'lit', 'red']];
+        yield 'by an old element' => ['<p><font color="#cc0000">red</font> <font color="black">black</font></p>', ['red']];
+        yield 'what all text looks like is no emphasis' => ['<p><span style="font-weight:normal;color:black;background:#ffffff">plain</span> <span style="color: rgb(0, 0, 0)">plain</span></p>', []];
+        yield 'a bold around all that was copied is none' => ['<b style="font-weight:normal"><p>a. one</p><p>b. <b>two</b></p></b>', ['two']];
+        yield 'a link is coloured by its kind' => ['<p><a href="x" style="color:blue">link</a></p>', []];
+        yield 'parts of one stretch are one' => ['<p><b>one</b><b> stretch</b> and <b>another</b></p>', ['one stretch', 'another']];
+    }
+
+    /** @param list<string> $standsOut */
+    #[DataProvider('emphasis')]
+    public function testWhatStandsOutIsTold(string $html, array $standsOut): void
+    {
+        self::assertSame($standsOut, array_map(static fn (Emphasis $one) => $one->text, HtmlPage::read($html)->emphasised));
+    }
+
+    public function testElementsInElementsWithoutEndKeepTheirText(): void
+    {
+        $page = HtmlPage::read(str_repeat('<span>', 3_000).'<p>deep</p>'.str_repeat('</span>', 3_000).'<p>after</p>');
+        self::assertSame(['deep', 'after'], array_values(array_filter(explode("\n", $page->text))));
+    }
+
+    public function testWhatIsHiddenIsLeftOutAndSaid(): void
+    {
+        foreach (['<p hidden>x</p>', '<p style="visibility: hidden">x</p>', '<span style="mso-hide:all">x</span>'] as $hidden) {
+            $page = HtmlPage::read("<p>One</p>{$hidden}");
+            self::assertSame(["One\n", ['Hidden text was left out.']], [$page->text, $page->notes], $hidden);
+        }
+    }
+}
