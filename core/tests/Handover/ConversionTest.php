@@ -67,6 +67,41 @@ final class ConversionTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string, string, LossKind, string, string}> notation, text, target, kind, words, what is written */
+    public static function otherLosses(): iterable
+    {
+        yield 'GIFT: a gap that ends its sentence' => ['starred', "1. Bees make ____\nAnswer: wax", 'gift', LossKind::Reduced, 'typed below', 'Bees make _____ {=wax}'];
+        yield 'GIFT: an arrow in a typed answer' => ['starred', "1. What makes a queen?\nAnswer: larva -> queen", 'gift', LossKind::Changed, 'read as a matching question', 'What makes a queen? {=larva -> queen}'];
+        yield 'GIFT: thirds' => ['aiken', "x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, B, C", 'gift', LossKind::Reduced, 'rounded to five decimals', ''];
+        yield 'GIFT: an unmarked statement' => ['starred', "1. Bees fly.\nTrue   False\n", 'gift', LossKind::Changed, 'becomes an essay', 'Bees fly. {}'];
+        yield 'GIFT: an answer that is not there yet' => ['starred', "1. Legs: ___\n", 'gift', LossKind::Changed, 'becomes an essay', 'Legs: _____ {}'];
+        yield 'Starred list: weights' => ['gift', 'x {~%70%a ~%30%b ~%-100%c}', 'starred', LossKind::Reduced, 'share 100 % evenly', "1. x\n*a. a\n*b. b\nc. c"];
+        yield 'Starred list: part marks of a typed answer' => ['gift', 'x {=a =%50%b}', 'starred', LossKind::Reduced, 'every accepted answer earns everything', "1. x\nAnswer: a / b"];
+        yield 'Starred list: a number' => ['gift', 'x {#3:0.5}', 'starred', LossKind::Changed, 'typed answer', "1. x\nAnswer: 3"];
+        yield 'Starred list: its tolerance' => ['gift', 'x {#3:0.5}', 'starred', LossKind::Reduced, 'tolerance is left out', "1. x\nAnswer: 3"];
+        yield 'Starred list: a chosen gap' => ['gift', 'Bees make {=wax ~milk}.', 'starred', LossKind::Changed, 'blank in the sentence', "1. Bees make _____.\n*a. wax\nb. milk"];
+        yield 'Starred list: one right of several' => ['gift', 'x {~%100%a ~%-100%b}', 'starred', LossKind::Changed, 'become one answer', "1. x\n*a. a\nb. b"];
+        yield 'Starred list: feedback and title' => ['gift', '::T::x {=a#good ~b}', 'starred', LossKind::Reduced, 'no place for it: ', "1. x\n*a. a\nb. b"];
+        yield 'Starred list: a comment' => ['gift', "// note\n\nx {T}", 'starred', LossKind::Reduced, 'comment is left out', "1. x\nTrue"];
+        yield 'Starred list: a category' => ['gift', "\$CATEGORY: A/B\n\nx {T}", 'starred', LossKind::Reduced, 'becomes a heading', ''];
+        yield 'Starred list: lines of a stem' => ['gift', "x\n\\n1. y {=a ~b}", 'starred', LossKind::Reduced, 'Line breaks in the stem', ''];
+        yield 'Starred list: more than 26 options' => ['gift', 'x {=a '.implode(' ', array_map(static fn (int $number) => "~o{$number}", range(1, 26))).'}', 'starred', LossKind::Dropped, '26 options', ''];
+    }
+
+    #[DataProvider('otherLosses')]
+    public function testWhatGiftAndAStarredListCannotHoldIsNamed(string $from, string $text, string $to, LossKind $kind, string $words, string $written): void
+    {
+        $conversion = self::convert($text, $from, $to);
+        $named = [];
+        foreach ($conversion->blocks as $block) {
+            foreach ($block->written->losses as $loss) {
+                $named[$loss->kind->name] = ($named[$loss->kind->name] ?? '').' '.$loss->message;
+            }
+        }
+        self::assertStringContainsString($words, $named[$kind->name] ?? '', 'Of the other kinds: '.implode(' ', $named));
+        self::assertStringContainsString($written, $conversion->text());
+    }
+
     public function testWhatIsWrittenAsAikenIsStrict(): void
     {
         $text = self::convert("::T:: Which <b>bee</b>\nmates? {\n  ~worker#no\n  =the   drone\n}\n\nWax floats. {F}\n", 'gift', 'aiken')->text();

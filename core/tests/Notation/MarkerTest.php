@@ -57,6 +57,10 @@ final class MarkerTest extends TestCase
         yield 'both words' => ['starred', "1. Bees fly.\nTrue   False\n", true, "1. Bees fly.\nTrue\n"];
         yield 'the other word' => ['starred', "1. Bees fly.\nrichtig", false, "1. Bees fly.\nFalse"];
         yield 'unmarked again' => ['starred', "1. Bees fly.\nTrue\n", null, "1. Bees fly.\nTrue   False\n"];
+        yield 'on its answer line' => ['starred', "1. Bees fly.\nAnswer: T", false, "1. Bees fly.\nAnswer: False"];
+        yield 'unmarked there' => ['starred', "1. Bees fly.\nAnswer: T", null, "1. Bees fly.\nAnswer: "];
+        yield 'without a word yet' => ['starred', "True or false?\n\n1. Bees fly.\n\n2. Wasps fly.\n", true, "True or false?\n\n1. Bees fly.\nTrue\n\n2. Wasps fly.\n"];
+        yield 'lettered, unmarked again' => ['starred', "1. Bees fly.\n*a. True\nb. False", null, "1. Bees fly.\na. True\nb. False"];
         yield 'lettered' => ['starred', "1. Bees fly.\na. True\nb. False", false, "1. Bees fly.\na. True\n*b. False"];
     }
 
@@ -65,7 +69,21 @@ final class MarkerTest extends TestCase
     {
         $notation = self::notation($notation);
         $block = ReadSheet::of(SourceText::fromUtf8($text), $notation)->numbered(1)->block;
-        self::assertSame($then, self::made($text, $notation->marker()->truth($block, $block->textIn($text), $answer)));
+        $marked = self::made($block->textIn($text), $notation->marker()->truth($block, $block->textIn($text), $answer));
+        self::assertSame($then, substr($text, 0, $block->start).$marked.substr($text, $block->end));
+    }
+
+    public function testAMarkerLeavesOtherTypesAlone(): void
+    {
+        foreach (['gift' => 'Legs? {=six}', 'aiken' => "Legs?\nA. four\nB. six\n", 'starred' => "1. Legs: ___\nAnswer: six\n"] as $id => $text) {
+            $block = ReadSheet::of(SourceText::fromUtf8($text), self::notation($id))->numbered(1)->block;
+            self::assertNull(self::notation($id)->marker()->truth($block, $block->textIn($text), true), $id);
+        }
+        foreach (['gift' => 'Bees fly. {T}', 'starred' => "1. Bees fly.\nTrue\n"] as $id => $text) {
+            $block = ReadSheet::of(SourceText::fromUtf8($text), self::notation($id))->numbered(1)->block;
+            self::assertNull(self::notation($id)->marker()->options($block, $block->textIn($text), [0]), $id);
+            self::assertNull(self::notation($id)->marker()->typed($block, $block->textIn($text), ['six']), $id);
+        }
     }
 
     public function testTypedAnswersListEveryForm(): void
