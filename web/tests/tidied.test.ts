@@ -74,6 +74,23 @@ describe('the tidied text', () => {
     wrapper.unmount()
   })
 
+  it('shows the last answer that was asked for, whichever comes last', async () => {
+    tidying.mockResolvedValue(answer)
+    const { found, wrapper } = await open()
+    const late: ((value: unknown) => void)[] = []
+    tidying.mockImplementation(() => new Promise((resolve) => late.push(resolve)))
+    found.toggleStep('titles')
+    found.toggleStep('titles')
+    await flushPromises()
+    late[1]?.({ ...answer, title: 'second' })
+    await flushPromises()
+    late[0]?.({ ...answer, title: 'first' })
+    await flushPromises()
+    expect(found.tidied.value?.title).toBe('second')
+    expect(found.isWorking.value).toBe(false)
+    wrapper.unmount()
+  })
+
   it('forgets refused lines once the text is another, since they are others then', async () => {
     vi.useFakeTimers()
     tidying.mockResolvedValue(answer)

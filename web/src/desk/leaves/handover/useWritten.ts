@@ -18,7 +18,7 @@ export function useWritten(desk: Desk, sheetId: string, target: Readonly<Ref<str
       problem.value = null
     } catch (error) {
       if (!(error instanceof Problem)) throw error
-      problem.value = error.message
+      if (wanted === target.value) problem.value = error.message
     }
   }
 

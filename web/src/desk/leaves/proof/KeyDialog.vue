@@ -15,27 +15,37 @@ const isOpen = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const { say } = useNotice()
 const key = ref('')
-const marking = shallowRef<(KeyMarking & { base: string }) | null>(null)
+const marking = shallowRef<(KeyMarking & { base: string; of: string }) | null>(null)
 
 const look = useDebounceFn(async () => {
-  if (key.value.trim() === '') {
+  const of = key.value
+  if (of.trim() === '') {
     marking.value = null
     return
   }
   const base = await desk.base()
-  const found = await desk.asked(() => api.key(sheetId, base, key.value))
-  marking.value = found && { ...found, base }
+  const found = await desk.asked(() => api.key(sheetId, base, of))
+  // What is typed meanwhile is looked at on its own.
+  if (key.value === of) marking.value = found && { ...found, base, of }
 }, 200)
 watch([key, isOpen], look)
 
 const fresh = computed(() => marking.value?.marks.filter((mark) => mark.isNew) ?? [])
 const same = computed(() => (marking.value?.marks.length ?? 0) - fresh.value.length)
+const rest = computed(() => {
+  const unmarked = marking.value?.unmarked ?? 0
+  return [same.value && t('mark.keySame', same.value), unmarked && t('mark.keyUnmarked', unmarked)]
+    .filter(Boolean)
+    .join(' ')
+})
+/** Whether what is said is said of what stands there now: only that may be taken. */
+const isReady = computed(() => fresh.value.length > 0 && marking.value?.of === key.value)
 const replaced = computed(() => fresh.value.filter((mark) => mark.replaces))
 
 async function take(): Promise<void> {
   const found = marking.value
   const times = fresh.value.length
-  if (!found || !times || !(await desk.applied(found.base, found.edits))) return
+  if (!found || !isReady.value || !(await desk.applied(found.base, found.edits))) return
   isOpen.value = false
   key.value = ''
   say(t('mark.keyDone', times), () => desk.undo())
@@ -57,8 +67,7 @@ async function take(): Promise<void> {
       <template v-if="marking">
         <p>
           <b>{{ t('mark.keyMarks', fresh.length) }}</b>
-          <template v-if="same"> {{ t('mark.keySame', same) }}</template>
-          <template v-if="marking.unmarked"> {{ t('mark.keyUnmarked', marking.unmarked) }}</template>
+          {{ rest }}
         </p>
         <p v-for="mark in replaced" :key="mark.question">
           {{ t('mark.keyReplaces', { number: mark.question, answer: mark.answer }) }}
@@ -68,7 +77,7 @@ async function take(): Promise<void> {
     </div>
     <template #footer>
       <Button severity="secondary" outlined @click="isOpen = false">{{ t('app.cancel') }}</Button>
-      <Button :disabled="!fresh.length" @click="take">{{ t('mark.keyTake') }}</Button>
+      <Button :disabled="!isReady" @click="take">{{ t('mark.keyTake') }}</Button>
     </template>
   </Dialog>
 </template>

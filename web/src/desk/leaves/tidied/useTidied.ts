@@ -11,12 +11,15 @@ export function useTidied(desk: Desk, sheetId: string) {
   const refusedLines = ref<number[]>([])
   const isWorking = ref(true)
   let isOver = false
+  let asked = 0
 
   async function work(): Promise<void> {
     isWorking.value = true
+    const mine = ++asked
     const base = await desk.base()
     const answer = await desk.asked(() => api.tidying(sheetId, base, refusedSteps.value, refusedLines.value))
-    if (isOver) return
+    // Another step may have been refused meanwhile: the last answer is the one that counts.
+    if (isOver || mine !== asked) return
     // A text that was typed in meanwhile is tidied again after its own reading.
     if (answer) tidied.value = { ...answer, base }
     isWorking.value = false
