@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends { key: string }">
-import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { Extent } from '../facing'
+import { useHeight } from '../useHeight'
 
 /**
  * A list that faces the source: only what is in sight is drawn, and it can say where each item lies.
@@ -16,7 +16,7 @@ const OVERSCAN = 400
 const PADDING = 14
 
 const scroller = useTemplateRef('scroller')
-const { height: clientHeight } = useElementSize(scroller)
+const clientHeight = useHeight(scroller)
 const scrollTop = ref(0)
 const heights = shallowRef<ReadonlyMap<string, number>>(new Map())
 

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { computed, shallowRef, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import BeadShape from '@/parts/BeadShape.vue'
@@ -8,6 +7,7 @@ import { blockIndexAt, type PlacedBlock, type State, stateOf } from '../sync/rea
 import { asRead, readingField } from '../source/reading-field'
 import type { Desk } from '../useDesk'
 import type { FacingItem, FacingSide } from '../useFacing'
+import { useHeight } from '../useHeight'
 import { beadPlaces, bracket, thread } from './layout'
 
 /** The strip between source and leaf: a bead for each question in sight, tied to its text and to its outcome. */
@@ -24,7 +24,7 @@ const MIDDLE = WIDTH / 2
 
 const { t } = useI18n()
 const strip = useTemplateRef('strip')
-const { height } = useElementSize(strip)
+const height = useHeight(strip)
 
 interface Bead {
   block: PlacedBlock
