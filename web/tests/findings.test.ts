@@ -1,36 +1,23 @@
 import { mount } from '@vue/test-utils'
 import { computed, defineComponent } from 'vue'
 import { describe, expect, it } from 'vitest'
-import type { Body, Finding, Outlook, Reading } from '@/api/client'
+import type { Finding, Outlook, Reading } from '@/api/client'
 import { kindOf, useFindingsList } from '@/desk/leaves/findings/useFindingsList'
 import { countOf, findingsOf, NOTHING_READ, offOf, spliced, stateOf, withOutlook } from '@/desk/sync/reading'
 import ChangedLines from '@/parts/ChangedLines.vue'
 import { plugins } from './plugins'
+import { body, finding } from './samples'
 
-const finding = (more: Partial<Finding>): Finding => ({
-  code: 'craft.too-few-options',
-  level: 'hint',
-  from: 0,
-  to: 1,
-  message: 'There are only two options.',
-  advice: 'Add a third.',
-  fix: null,
-  off: false,
-  ...more,
-})
+const hint = (more: Partial<Finding> = {}) =>
+  finding({
+    code: 'craft.too-few-options',
+    level: 'hint',
+    message: 'There are only two options.',
+    advice: 'Add a third.',
+    ...more,
+  })
 
-const body = (id: string, findings: Finding[]): Body => ({
-  id,
-  kind: 'question',
-  tokens: [],
-  findings,
-  category: null,
-  comments: [],
-  question: null,
-  written: null,
-})
-
-const fault = finding({
+const fault = hint({
   code: 'gift.mixed-marks',
   level: 'fault',
   message: 'Several answers are marked.',
@@ -49,15 +36,15 @@ const answer: Reading = {
       { id: 'one', length: 10, kind: 'question' },
     ],
   },
-  bodies: [body('one', [finding({})]), body('two', [finding({ from: 5 }), fault])],
+  bodies: [body('one', { findings: [hint({})] }), body('two', { findings: [hint({ from: 5 }), fault] })],
   ofSheet: [],
 }
 
 const outlook: Outlook = {
   hash: 'h1',
   findings: [
-    { question: 3, finding: finding({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },
-    { question: null, finding: finding({ code: 'marking.key-position', message: 'Place A.' }) },
+    { question: 3, finding: hint({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },
+    { question: null, finding: hint({ code: 'marking.key-position', message: 'Place A.' }) },
   ],
   marks: { total: '3', guess: '1', halfChance: '12.5', halfChanceExact: '1/8' },
   offered: [],
@@ -82,7 +69,7 @@ describe('what all questions together show', () => {
       hash: 'h2',
       digest: 'd2',
       splice: { keepStart: 1, keepEnd: 1, put: [{ id: 'new', length: 4, kind: 'question' }] },
-      bodies: [body('new', [])],
+      bodies: [body('new', { findings: [] })],
       ofSheet: [],
     })
     expect(typed.blocks.map((block) => stateOf(block))).toEqual(['hint', 'sound', 'doubt'])
@@ -93,7 +80,7 @@ describe('what is switched off', () => {
   it('is counted, and nowhere else', () => {
     const off = spliced(NOTHING_READ, {
       ...answer,
-      bodies: [body('one', [finding({ off: true })]), body('two', [{ ...fault, off: true }])],
+      bodies: [body('one', { findings: [hint({ off: true })] }), body('two', { findings: [{ ...fault, off: true }] })],
     })
     expect(off.blocks.map((block) => stateOf(block))).toEqual(['sound', 'sound', 'sound'])
     expect([...offOf(off)]).toEqual([

@@ -3,72 +3,42 @@ import type { EditorView } from '@codemirror/view'
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, defineComponent, h, ref, shallowRef } from 'vue'
-import type { Body, Finding, Level, Reading } from '@/api/client'
+import type { Finding, Level } from '@/api/client'
 import { createEditor } from '@/desk/source/editor'
 import { readingField, setReading } from '@/desk/source/reading-field'
 import { findingsOf, NOTHING_READ, type PlacedBlock, spliced } from '@/desk/sync/reading'
 import { type Cursor, usePlaces } from '@/desk/usePlaces'
 import { plugins } from './plugins'
+import { answer, body, finding, measureNothing } from './samples'
 
 const said = vi.hoisted(() => vi.fn())
 vi.mock('@/composables/useNotice', () => ({ useNotice: () => ({ say: said }) }))
 
-beforeAll(() => {
-  Range.prototype.getClientRects = () => [] as unknown as DOMRectList
-  Range.prototype.getBoundingClientRect = () => new DOMRect()
-})
+beforeAll(measureNothing)
 
 const TEXT = 'One? {T}\n\nTwo? {=a\n  ~b}\n\nThree.\n'
 const fix = { label: 'Mend', safe: true, edits: [], of: 'text' } as Finding['fix']
 
-function finding(level: Level, from: number, to: number, more: Partial<Finding> = {}): Finding {
-  return {
-    code: `x.${level}`,
-    level,
-    from,
-    to,
-    message: `${level} at ${from}`,
-    advice: '',
-    fix: null,
-    off: false,
-    ...more,
-  }
-}
-
-const body = (id: string, findings: Finding[]): Body => ({
-  id,
-  kind: 'question',
-  tokens: [],
-  findings,
-  category: null,
-  comments: [],
-  question: null,
-  written: null,
-})
+const at = (level: Level, from: number, to: number, more: Partial<Finding> = {}) =>
+  finding({ level, from, to, message: `${level} at ${from}`, ...more })
 
 let view: EditorView
 let unmount = () => {}
 
 function open(findings: [Finding[], Finding[], Finding[]], ofSheet: Finding[] = []) {
-  const answer: Reading = {
-    hash: 'h',
-    digest: 'd',
-    splice: {
-      keepStart: 0,
-      keepEnd: 0,
-      put: [
-        { id: 'one', length: 9, kind: 'question' },
-        { id: 'gap', length: 1, kind: 'blank' },
-        { id: 'two', length: 15, kind: 'question' },
-        { id: 'gap', length: 1, kind: 'blank' },
-        { id: 'three', length: 7, kind: 'question' },
-      ],
-    },
-    bodies: ['one', 'two', 'three'].map((id, index) => body(id, findings[index] ?? [])),
-    ofSheet,
-  }
+  const read = answer(
+    [
+      { id: 'one', length: 9, kind: 'question' },
+      { id: 'gap', length: 1, kind: 'blank' },
+      { id: 'two', length: 15, kind: 'question' },
+      { id: 'gap', length: 1, kind: 'blank' },
+      { id: 'three', length: 7, kind: 'question' },
+    ],
+    ['one', 'two', 'three'].map((id, index) => body(id, { findings: findings[index] })),
+    { ofSheet },
+  )
   view = createEditor(document.body, { doc: TEXT, label: 'Source', nonce: 'n', phrases: {}, onUpdate: () => {} })
-  const reading = shallowRef(spliced(NOTHING_READ, answer))
+  const reading = shallowRef(spliced(NOTHING_READ, read))
   view.dispatch({ effects: setReading.of({ reading: reading.value, since: ChangeSet.empty(TEXT.length).desc }) })
   const cursor = ref<Cursor>({ line: 1, column: 1, block: 0 })
   let places!: ReturnType<typeof usePlaces>
@@ -101,7 +71,7 @@ afterEach(() => {
 
 describe('going from finding to finding', () => {
   it('goes forwards and backwards, and from the last on to the first', () => {
-    const { step } = open([[finding('fault', 0, 3)], [finding('doubt', 6, 8)], [finding('fault', 0, 5)]])
+    const { step } = open([[at('fault', 0, 3)], [at('doubt', 6, 8)], [at('fault', 0, 5)]])
     step(1)
     expect(selected()).toBe('=a')
     step(1)
@@ -113,20 +83,20 @@ describe('going from finding to finding', () => {
   })
 
   it('leaves hints for when nothing worse is left', () => {
-    const { step } = open([[], [finding('hint', 0, 3), finding('fault', 6, 8)], [finding('hint', 0, 5)]])
+    const { step } = open([[], [at('hint', 0, 3), at('fault', 6, 8)], [at('hint', 0, 5)]])
     step(1)
     step(1)
     expect(selected()).toBe('=a')
     unmount()
     view.destroy()
-    const hints = open([[], [finding('hint', 0, 3)], [finding('hint', 0, 5)]])
+    const hints = open([[], [at('hint', 0, 3)], [at('hint', 0, 5)]])
     hints.step(1)
     hints.step(1)
     expect(selected()).toBe('Three')
   })
 
   it('finds its places in what was typed since', () => {
-    const { step } = open([[], [finding('fault', 6, 8)], []])
+    const { step } = open([[], [at('fault', 6, 8)], []])
     type(0, 'Number ')
     type(view.state.doc.toString().indexOf('=a'), 'new ')
     step(1)
@@ -147,7 +117,7 @@ describe('going from finding to finding', () => {
     expect(said).toHaveBeenLastCalledWith('Nothing is amiss.')
     unmount()
     view.destroy()
-    open([[], [], []], [finding('doubt', 0, 0, { message: 'Twelve are expected.' })]).step(1)
+    open([[], [], []], [at('doubt', 0, 0, { message: 'Twelve are expected.' })]).step(1)
     expect(said).toHaveBeenLastCalledWith('Twelve are expected.')
   })
 })
@@ -156,11 +126,7 @@ describe('the finding at the cursor', () => {
   const put = (at: number) => view.dispatch({ selection: { anchor: at } })
 
   it('is the one whose stretch holds it, one with a fix first', () => {
-    const { findingHere } = open([
-      [],
-      [finding('doubt', 0, 8), finding('fault', 6, 8, { fix }), finding('hint', 9, 13)],
-      [],
-    ])
+    const { findingHere } = open([[], [at('doubt', 0, 8), at('fault', 6, 8, { fix }), at('hint', 9, 13)], []])
     put(17)
     expect(findingHere()?.finding.level).toBe('fault')
     put(20)
@@ -170,21 +136,21 @@ describe('the finding at the cursor', () => {
   })
 
   it('is else the first of its block that has a fix', () => {
-    const { findingHere, cursor } = open([[], [finding('doubt', 0, 2), finding('fault', 6, 8, { fix })], []])
+    const { findingHere, cursor } = open([[], [at('doubt', 0, 2), at('fault', 6, 8, { fix })], []])
     put(23)
     cursor.value = { line: 4, column: 4, block: 2 }
     expect(findingHere()?.finding.level).toBe('fault')
   })
 
   it('is none in a block without any', () => {
-    const { findingHere, atCursor, cursor } = open([[], [finding('fault', 6, 8)], []])
+    const { findingHere, atCursor, cursor } = open([[], [at('fault', 6, 8)], []])
     put(30)
     cursor.value = { line: 6, column: 2, block: 4 }
     expect([findingHere(), atCursor.value]).toEqual([undefined, null])
   })
 
   it('follows its text', () => {
-    const { findingHere } = open([[], [finding('fault', 6, 8)], []])
+    const { findingHere } = open([[], [at('fault', 6, 8)], []])
     type(0, 'Once upon a time: ')
     put(18 + 17)
     expect(findingHere()?.finding.message).toBe('fault at 6')

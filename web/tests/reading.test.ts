@@ -1,19 +1,8 @@
 import { ChangeSet } from '@codemirror/state'
 import { describe, expect, it } from 'vitest'
-import type { Body, Reading } from '@/api/client'
+import type { Reading } from '@/api/client'
 import { blockIndexAt, countOf, findingsOf, isTouched, NOTHING_READ, spliced, stateOf } from '@/desk/sync/reading'
-
-const body = (id: string, more: Partial<Body> = {}): Body => ({
-  id,
-  kind: 'question',
-  tokens: [],
-  findings: [],
-  category: null,
-  comments: [],
-  question: null,
-  written: null,
-  ...more,
-})
+import { body } from './samples'
 
 const doubt = { code: 'a.b', level: 'doubt', from: 1, to: 3, message: 'm', advice: 'a', fix: null, off: false } as const
 

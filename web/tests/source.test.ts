@@ -1,34 +1,15 @@
 import { ChangeSet } from '@codemirror/state'
 import type { EditorView } from '@codemirror/view'
 import { afterEach, beforeAll, describe, expect, it } from 'vitest'
-import type { Body, Finding, Reading, Token } from '@/api/client'
+import type { Reading } from '@/api/client'
 import { createEditor } from '@/desk/source/editor'
 import { asRead, rangeOf, readingField, setReading } from '@/desk/source/reading-field'
 import { NOTHING_READ, type PlacedBlock, spliced } from '@/desk/sync/reading'
+import { body, finding, measureNothing } from './samples'
 
-beforeAll(() => {
-  // The editor measures; jsdom has nothing to measure.
-  Range.prototype.getClientRects = () => [] as unknown as DOMRectList
-  Range.prototype.getBoundingClientRect = () => new DOMRect()
-})
+beforeAll(measureNothing)
 
 const TEXT = 'One? {T}\n\nTwo? {=a\n  ~b}\n'
-
-const finding = (more: Partial<Finding>): Finding => ({
-  code: 'x.y',
-  level: 'fault',
-  from: 0,
-  to: 1,
-  message: 'm',
-  advice: 'a',
-  fix: null,
-  off: false,
-  ...more,
-})
-
-function body(id: string, tokens: Token[], findings: Finding[] = []): Body {
-  return { id, kind: 'question', tokens, findings, category: null, comments: [], question: null, written: null }
-}
 
 const answer: Reading = {
   hash: 'h',
@@ -43,12 +24,11 @@ const answer: Reading = {
     ],
   },
   bodies: [
-    body('one', [{ kind: 'answer', from: 5, to: 6 }], [finding({ from: 5, to: 8 })]),
-    body(
-      'two',
-      [{ kind: 'answer', from: 5, to: 7 }],
-      [finding({ level: 'doubt', from: 5, to: 14 }), finding({ from: 14, to: 14 })],
-    ),
+    body('one', { tokens: [{ kind: 'answer', from: 5, to: 6 }], findings: [finding({ from: 5, to: 8 })] }),
+    body('two', {
+      tokens: [{ kind: 'answer', from: 5, to: 7 }],
+      findings: [finding({ level: 'doubt', from: 5, to: 14 }), finding({ from: 14, to: 14 })],
+    }),
   ],
   ofSheet: [],
 }

@@ -2,11 +2,12 @@ import { EditorState } from '@codemirror/state'
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, ref, shallowRef } from 'vue'
-import type { Body, Reading, Tidied } from '@/api/client'
+import type { Tidied } from '@/api/client'
 import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
 import { NOTHING_READ, spliced } from '@/desk/sync/reading'
 import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
+import { answer, body } from './samples'
 
 const api = vi.hoisted(() => ({ tidying: vi.fn(), original: vi.fn() }))
 vi.mock('@/api/client', async (real) => ({ ...(await real<object>()), api }))
@@ -30,23 +31,14 @@ const tidying: Tidied = {
   ],
 } as unknown as Tidied
 
-const body = (id: string): Body =>
-  ({ id, kind: 'stray', tokens: [], findings: [], category: null, comments: [], question: null, written: null }) as Body
-const read: Reading = {
-  hash: 'h1',
-  digest: 'd1',
-  splice: {
-    keepStart: 0,
-    keepEnd: 0,
-    put: [
-      { id: 'title', length: 12, kind: 'stray' },
-      { id: 'gap', length: 1, kind: 'blank' },
-      { id: 'one', length: SOURCE.length - 13, kind: 'question' },
-    ],
-  },
-  bodies: [body('title'), body('one')],
-  ofSheet: [],
-}
+const read = answer(
+  [
+    { id: 'title', length: 12, kind: 'stray' },
+    { id: 'gap', length: 1, kind: 'blank' },
+    { id: 'one', length: SOURCE.length - 13, kind: 'question' },
+  ],
+  [body('title', { kind: 'stray' }), body('one')],
+)
 
 /** Draws everything: there are no heights here to tell what is in sight. */
 const List = defineComponent({
@@ -173,8 +165,8 @@ describe('the leaf Tidied', () => {
 
   it('keeps what it shows while something is typed, until that is tidied itself', async () => {
     const { shown } = await open()
-    const answer: Reading = { ...read, hash: 'h2', splice: { keepStart: 3, keepEnd: 0, put: [] } }
-    desk.reading.value = { ...spliced(desk.reading.value, answer), hash: 'h2' }
+    const later = { ...read, hash: 'h2', splice: { keepStart: 3, keepEnd: 0, put: [] } }
+    desk.reading.value = { ...spliced(desk.reading.value, later), hash: 'h2' }
     await flushPromises()
     expect(shown.findAll('.row')).toHaveLength(4)
     desk.reading.value = spliced(NOTHING_READ, read)
