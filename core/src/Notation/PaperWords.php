@@ -25,6 +25,7 @@ final readonly class PaperWords
         public string $page,
         public string $of,
         public string $instruction,
+        public string $material,
     ) {
     }
 
@@ -33,7 +34,7 @@ final readonly class PaperWords
         /** @var ?self $words */
         static $words = null;
         if (null === $words) {
-            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, correct: string, key: string, part: string, for: string, kinds: array<string, string>, task: string, name: string, page: string, of: string, instruction: string} $lists */
+            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, correct: string, key: string, part: string, for: string, kinds: array<string, string>, task: string, name: string, page: string, of: string, instruction: string, material: string} $lists */
             $lists = require __DIR__.'/../../data/paper.php';
             $words = new self(...$lists);
         }

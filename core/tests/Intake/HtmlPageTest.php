@@ -85,6 +85,29 @@ final class HtmlPageTest extends TestCase
         self::assertSame(['deep', 'after'], array_values(array_filter(explode("\n", $page->text), static fn (string $line) => '' !== $line)));
     }
 
+    /** Tags in any order, closed or not, against libxml2's parser of HTML, which shares no code with the one used here. */
+    public function testNoWordOfATagSoupIsLost(): void
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(31));
+        $tags = ['p', 'b', 'u', 'span', 'div', 'li', 'ol', 'ul', 'table', 'tr', 'td', 'th', 'tbody', 'h2', 'pre', 'br', 'hr', 'a', 'font', 'dl', 'dt', 'dd', 'sup', 'label', 'caption', 'form', 'ins', 'del', 'code', 'o:p'];
+        $words = static function (string $text): array {
+            preg_match_all('/w\d+/', $text, $found);
+            sort($found[0]);
+
+            return $found[0];
+        };
+        for ($times = 0; $times < 1_500; ++$times) {
+            $html = '';
+            for ($pieces = $random->getInt(2, 9); $pieces > 0; --$pieces) {
+                $tag = $tags[$random->getInt(0, \count($tags) - 1)];
+                $html .= ['', "<{$tag}>", "<{$tag}>", "</{$tag}>"][$random->getInt(0, 3)]." w{$pieces} ";
+            }
+            $reference = new \DOMDocument();
+            $reference->loadHTML($html, \LIBXML_NOERROR);
+            self::assertSame($words($reference->textContent), $words(HtmlPage::read($html)->text), $html);
+        }
+    }
+
     public function testWhatIsHiddenIsLeftOutAndSaid(): void
     {
         foreach (['<p hidden>x</p>', '<p style="visibility: hidden">x</p>', '<span style="mso-hide:all">x</span>'] as $hidden) {

@@ -83,6 +83,10 @@ final class TidyTest extends TestCase
         yield 'slashes behind numbers' => ['other-signs', "1/ One?\na) x\nb) y\n2/ Two?\na) x\nb) y\n", "1. One?\na) x\nb) y\n\n2. Two?\na) x\nb) y\n"];
         yield 'boxes side by side behind a stem' => ['option-columns', "1. One? ☐ x ☑ y ☐ z\n", "1. One?\na. x\n*b. y\nc. z\n"];
         yield 'two lists and what goes with what' => ['matching-lists', "1. Match.\nA. queen    1. forages\nB. worker    2. lays\n    3. sings\nAnswer: A-2, B-1\n", "1. Match.\nqueen -> lays\nworker -> forages\n-> sings\n"];
+        yield 'brackets as boxes side by side' => ['option-columns', "1. Bees fly.\n[ ] richtig     [x] falsch\n", "1. Bees fly.\na. richtig\n*b. falsch\n"];
+        yield 'rules behind statements' => ['answer-rules', "True or false?\n\n1. Bees fly.   ______\n2. Bees read ______\n", "1. Bees fly.\nTrue   False\n\n2. Bees read ______\n"];
+        yield 'sections with letters' => ['sections', "A) Choose the best answer.\n\n1. One?\na. x\nb. y\n\nB) True or false?\n\n2. Bees fly.\n", "1. One?\na. x\nb. y\n\n2. Bees fly.\nTrue   False\n"];
+        yield 'exercises above numbered questions' => ['sections', "Exercice 1 : Coche la bonne réponse.\n\n1. L'abeille est\na. un insecte\nb. un oiseau\n", "1. L'abeille est\na. un insecte\nb. un oiseau\n"];
         yield 'boxes before letters' => ['option-letters', "1. One?\n☐ A. x\n☑ B. y\n", "1. One?\nA. x\n*B. y\n"];
         yield 'ticks and words behind options' => ['marks-behind', "1. One?\na) x ✓\nb) y\n\n2. Two?\na) x\nb) y (richtig)\n", "1. One?\n*a) x\nb) y\n\n2. Two?\na) x\n*b) y\n"];
         yield 'a word parted at a line end that is whole elsewhere' => ['wrapped-lines', "1. A bee that guards the hive against robbers is a guard, and an in-\nspector is no inspector of hers.\nTrue\n", "1. A bee that guards the hive against robbers is a guard, and an inspector is no inspector of hers.\nTrue\n"];

@@ -6,10 +6,12 @@ namespace Notagram\Tests\Notation;
 
 use Notagram\Notation\Aiken\AikenQuestion;
 use Notagram\Notation\Aiken\StrictQuestion;
+use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Gift\GiftQuestion;
 use Notagram\Notation\Gift\PlainQuestion;
+use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
 use Notagram\Tests\Fixture;
@@ -46,6 +48,34 @@ final class QuickReadersTest extends TestCase
             }
         }
         self::assertGreaterThan(500, $compared);
+    }
+
+    /** Questions with pieces put in anywhere: where the quick reader reads one at all, it reads it as the careful one does. */
+    public function testQuestionsWithAnythingInThemAreReadTheSame(): void
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(23));
+        $pieces = ['=', '~', '#', '%50%', '%', '::', '{', '}', '//', '→', "\u{A0}", '＝', "\n", "\n\n", ' ', "\t", '\\', 'T', '->', '[html]', '“', '$', '_', '^', '####', ':', '..', '1', '-', '<b>', '/', "\0", "\f", "\v", '…', '**', 'ANSWER: A', "\nA. x", 'B) ', "\r\n"];
+        $compared = ['gift' => 0, 'aiken' => 0];
+        for ($times = 0; $times < 12_000; ++$times) {
+            $notation = 0 === $times % 3 ? 'aiken' : 'gift';
+            $texts = 'gift' === $notation ? self::GIFT : self::AIKEN;
+            $text = $texts[$random->getInt(0, \count($texts) - 1)];
+            for ($changes = $random->getInt(0, 3); $changes > 0; --$changes) {
+                $text = substr_replace($text, $pieces[$random->getInt(0, \count($pieces) - 1)], $random->getInt(0, \strlen($text)), $random->getInt(0, 2));
+            }
+            if (1 !== preg_match('//u', $text)) {
+                continue;
+            }
+            $block = new Block(BlockKind::Question, 0, \strlen($text));
+            // What is cut into several is not read as one.
+            $quick = 1 === \count((Notations::find($notation) ?? throw new \LogicException())->reader()->split($text)) ? ('gift' === $notation ? PlainQuestion::read($text) : StrictQuestion::read($text)) : null;
+            if (null !== $quick) {
+                ++$compared[$notation];
+                $this->assertSameReading('gift' === $notation ? (new GiftQuestion($text, $block))->read() : (new AikenQuestion($text, false))->read(), $quick, $text);
+            }
+        }
+        self::assertGreaterThan(1_200, $compared['gift']);
+        self::assertGreaterThan(300, $compared['aiken']);
     }
 
     private function assertSameReading(BlockReading $careful, BlockReading $quick, string $text): void

@@ -10,6 +10,7 @@ final class OptionMarks
     /** Boxes and bullets; the ticked ones mark. */
     public const BULLET = '/^(\*?\s*+)([☐□◻▢❏❑○◯◦•●▪■‣·]|[☑☒✓✔✗✘]|\[\s?\]|\[[xX]\]|\(\s\)|[–—-](?=\s))\s*+(?=\S)/u';
     public const TICKED = '/[☑☒✓✔✗✘]|\[[xX]\]/u';
+    private const BOX = '(?:[☐□◻▢❏❑○◯☑☒]|\[\s?\]|\[[xX]\]|\(\s\))';
     private const LETTER = '\*?\(?([A-Za-z])[.)]\*?';
 
     /**
@@ -19,9 +20,9 @@ final class OptionMarks
      */
     public static function boxes(string $line): ?array
     {
-        $parts = preg_split('/(?<=\s|^)(?=[☐□◻▢❏❑○◯☑☒]\s*+[^\s☐□◻▢❏❑○◯☑☒])/u', trim(str_replace("\u{A0}", ' ', $line)));
+        $parts = preg_split('/(?<=\s|^)(?='.self::BOX.'\s*+(?!'.self::BOX.')\S)/u', trim(str_replace("\u{A0}", ' ', $line)));
         $parts = array_values(array_filter(array_map(trim(...), false === $parts ? [] : $parts), static fn (string $part) => '' !== $part));
-        $boxes = array_filter($parts, static fn (string $part) => 1 === preg_match('/^[☐□◻▢❏❑○◯☑☒]/u', $part));
+        $boxes = array_filter($parts, static fn (string $part) => 1 === preg_match('/^'.self::BOX.'/u', $part));
 
         return \count($boxes) > 1 ? $parts : null;
     }

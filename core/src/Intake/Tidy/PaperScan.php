@@ -86,8 +86,11 @@ final class PaperScan
             return $this->pair($index);
         }
         // “Exercise 1: True or false?” above numbered questions.
-        if ('word' === $start?->style && $this->isHeading($index, $start->text) && \in_array(QuestionStart::in($this->lines[$index + 1] ?? '')?->style, ['.', ')', '()'], true)) {
+        if ('word' === $start?->style && $this->isHeading($index, $start->text) && $this->numbersComeNext($index + 1)) {
             return $this->heading($index, $start->text);
+        }
+        if ($this->isLetteredHeading($index, $line)) {
+            return $this->heading($index, $line->letter[2] ?? '', $line->letter[0] ?? null);
         }
         if (null !== $start && $this->startsQuestion($start, $index)) {
             return $this->question($index, $start);
@@ -95,6 +98,9 @@ final class PaperScan
         $role = $this->answerRole($index, $line);
         if (null !== $role) {
             return $role;
+        }
+        if ($this->goesOnWithAHeading($index, $line, $text)) {
+            return LineRole::Heading;
         }
         if (!$this->isStemWanted($index) && $this->isHeading($index, $text)) {
             return $this->heading($index, $text);
@@ -247,8 +253,13 @@ final class PaperScan
         }
         $words = PaperWords::all();
         $label = "(?:(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|[IVX]{1,4}[.):])\\s*+[:.–—-]?\\s*+";
-        if (null !== $words->partOf($text)) {
+        $isBelowOne = !$this->isAfterBlank && LineRole::Heading === ($this->roles[$index - 1] ?? null);
+        if (null !== $words->partOf($text) || ($isBelowOne && null !== $words->pointsOfEachIn($text))) {
             return true;
+        }
+        // “Read the text below” announces a text; without it, nobody knows what the text is for.
+        if (1 === preg_match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
+            return false;
         }
         $kinds = implode('|', $words->kinds);
         $startsAsOne = 1 === preg_match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
@@ -256,16 +267,47 @@ final class PaperScan
         return $startsAsOne && !str_ends_with($text, '?') || ($startsAsOne && null !== $words->kindIn($text) && 1 === preg_match("~^(?:{$label})?+(?:{$words->kinds['true-false']})~iu", $text));
     }
 
-    private function heading(int $index, string $text): LineRole
+    /** The second line of an instruction that a word processor wrapped. */
+    private function goesOnWithAHeading(int $index, PaperLine $line, string $text): bool
+    {
+        return !$this->isAfterBlank && LineRole::Heading === $this->roles[$index - 1] && null === $line->letter
+            && 1 === preg_match('/^\p{Ll}/u', $text) && 1 !== preg_match('/[.:!?)]\s*\z/', $this->lines[$index - 1]);
+    }
+
+    private function numbersComeNext(int $index): bool
+    {
+        return \in_array(QuestionStart::in($this->lines[$this->nextFilled($index)] ?? '')?->style, ['.', ')', '()'], true);
+    }
+
+    private function nextFilled(int $index): int
+    {
+        while (isset($this->lines[$index]) && '' === trim($this->lines[$index])) {
+            ++$index;
+        }
+
+        return $index;
+    }
+
+    /** “A) Choose the best answer.” above numbered questions: no option of what stands before it. */
+    private function isLetteredHeading(int $index, PaperLine $line): bool
+    {
+        return null !== $line->letter && ctype_upper($line->letter[0]) && ($this->isAfterBlank || null === $this->open)
+            && $this->numbersComeNext($index + 1) && $this->isHeading($index, $line->letter[2]);
+    }
+
+    /** @param ?string $part by which it is told from the others, where it is not in the text */
+    private function heading(int $index, string $text, ?string $part = null): LineRole
     {
         $words = PaperWords::all();
         $kind = $words->kindIn($text);
         $isPart = 1 === preg_match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4})[.):])~iu", $text, $match);
         if ($isPart) {
-            $this->part = strtoupper('' !== $match[1] ? $match[1] : ($match[2] ?? ''));
-            [$this->kind, $this->points] = ['', ''];
+            $part = strtoupper('' !== $match[1] ? $match[1] : ($match[2] ?? ''));
         }
-        if (null !== $kind && ($isPart || '' === $this->kind || !$this->isAfterHeading)) {
+        if (null !== $part) {
+            [$this->part, $this->kind, $this->points] = [$part, '', ''];
+        }
+        if (null !== $kind && (null !== $part || '' === $this->kind || !$this->isAfterHeading)) {
             $this->kind = $kind;
         }
         $this->settleTotal();
@@ -293,11 +335,7 @@ final class PaperScan
 
     private function pairsComeNext(int $index): bool
     {
-        while (isset($this->lines[$index]) && '' === trim($this->lines[$index])) {
-            ++$index;
-        }
-
-        return str_contains($this->lines[$index] ?? '', ' -> ');
+        return str_contains($this->lines[$this->nextFilled($index)] ?? '', ' -> ');
     }
 
     private function newText(int $index, string $text): LineRole
@@ -338,11 +376,10 @@ final class PaperScan
 
     private function optionsComeNext(int $index): bool
     {
-        while (isset($this->lines[$index]) && '' === trim($this->lines[$index])) {
-            ++$index;
-        }
+        $index = $this->nextFilled($index);
+        $line = PaperLine::of(trim($this->lines[$index] ?? ''));
 
-        return PaperLine::of(trim($this->lines[$index] ?? ''))->isFirstOption();
+        return $line->isFirstOption() && !$this->isLetteredHeading($index, $line);
     }
 
     /** Whether this line and those to the next blank one, or right behind it, are text and then options. */

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
 use Notagram\Question\Choice;
 use Notagram\Question\FormattedText;
@@ -27,6 +28,10 @@ final class StrictQuestion
     public static function read(string $text): ?BlockReading
     {
         if (1 !== preg_match('/^'.self::PATTERN.'\z/', $text)) {
+            return null;
+        }
+        // At the ends of a line they are no text.
+        if (str_contains($text, NoBreakSpaces::SPACE) && 1 === preg_match('/^\xC2\xA0|\xC2\xA0[ \t\f\x0B]*+$/m', $text)) {
             return null;
         }
         $lines = explode("\n", $text);

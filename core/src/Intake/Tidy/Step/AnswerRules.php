@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\KeyMarks;
+use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 
@@ -25,6 +26,7 @@ final readonly class AnswerRules implements TidyStep
     public function apply(Draft $draft): void
     {
         foreach (array_reverse($draft->scan()->questions) as $question) {
+            $this->behindStatement($draft, $question);
             $line = $draft->line($question->start);
             $start = QuestionStart::in($line);
             if (null === $start) {
@@ -41,6 +43,20 @@ final readonly class AnswerRules implements TidyStep
             if (null !== $start->filled) {
                 KeyMarks::mark($draft, $question, $start->filled);
             }
+        }
+    }
+
+    /** “A drone has no sting.  ______” under “True or false”. */
+    private function behindStatement(Draft $draft, PaperQuestion $question): void
+    {
+        if ('true-false' !== $question->kind || !$question->isBare()) {
+            return;
+        }
+        $last = $question->stem[\count($question->stem) - 1];
+        $line = $draft->line($last);
+        $statement = (string) preg_replace('/(?<=[.!?…])\s*+_{3,}\s*\z|\s{2,}+_{3,}\s*\z/u', '', $line);
+        if ($statement !== $line) {
+            $draft->edit($last, $statement);
         }
     }
 }
