@@ -87,6 +87,7 @@ final class TidyTest extends TestCase
         yield 'rules behind statements' => ['answer-rules', "True or false?\n\n1. Bees fly.   ______\n2. Bees read ______\n", "1. Bees fly.\nTrue   False\n\n2. Bees read ______\n"];
         yield 'sections with letters' => ['sections', "A) Choose the best answer.\n\n1. One?\na. x\nb. y\n\nB) True or false?\n\n2. Bees fly.\n", "1. One?\na. x\nb. y\n\n2. Bees fly.\nTrue   False\n"];
         yield 'exercises above numbered questions' => ['sections', "Exercice 1 : Coche la bonne réponse.\n\n1. L'abeille est\na. un insecte\nb. un oiseau\n", "1. L'abeille est\na. un insecte\nb. un oiseau\n"];
+        yield 'numbers without a sign, points without a word' => ['bracketed-points', "1 Which bee mates? (1)\n\n2 Name another. (3)\n", "1. (1 point) Which bee mates?\n\n2. (3 points) Name another.\n"];
         yield 'boxes before letters' => ['option-letters', "1. One?\n☐ A. x\n☑ B. y\n", "1. One?\nA. x\n*B. y\n"];
         yield 'ticks and words behind options' => ['marks-behind', "1. One?\na) x ✓\nb) y\n\n2. Two?\na) x\nb) y (richtig)\n", "1. One?\n*a) x\nb) y\n\n2. Two?\na) x\n*b) y\n"];
         yield 'a word parted at a line end that is whole elsewhere' => ['wrapped-lines', "1. A bee that guards the hive against robbers is a guard, and an in-\nspector is no inspector of hers.\nTrue\n", "1. A bee that guards the hive against robbers is a guard, and an inspector is no inspector of hers.\nTrue\n"];
@@ -122,6 +123,8 @@ final class TidyTest extends TestCase
         yield 'stars and points' => ["1. (2 points) Which?\n*a) x\nb) y\n\n2. Wax floats.\nTrue\n\n3. Tell.\n...\n"];
         yield 'parts of a task' => ["1. Explain in your own words:\ni) why bees swarm\nii) how they dance\n"];
         yield 'a talk of A and B' => ["1. Read the talk.\nA: Where is she?\nB: In the hive.\nWho asks?\na) A\nb) B\n"];
+        yield 'numbers in brackets behind some stems' => ["1. Which year was it (1)\na. one\nb. two\n\n2. And which then?\na. one\nb. two\n"];
+        yield 'amounts at the start of lines' => ["1. How much honey goes in?\n2 Cups of it.\na. yes\nb. no\n"];
         yield 'one sign in brackets' => ["1. The temperature is (T)\na) 35\nb) 10\n\n2. Tell.\n...\n"];
         yield 'numbers that go on from another page' => ["7. Which?\n*a. x\nb. y\n\n8. Which then?\na. x\n*b. y\n"];
         yield 'a number with a decimal point' => ["1. A comb weighs\n1.1 kg or more. Does it?\na. yes\nb. no\n"];

@@ -25,6 +25,7 @@ final readonly class BracketedPoints implements TidyStep
     public function apply(Draft $draft): void
     {
         $points = PaperWords::all()->pointsPattern();
+        $this->bareNumbers($draft);
         foreach ($draft->scan()->questions as $question) {
             $line = $draft->line($question->start);
             $start = QuestionStart::in($line);
@@ -44,6 +45,23 @@ final readonly class BracketedPoints implements TidyStep
             $number = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
             $stem = str_starts_with($text, $match[0]) ? substr($text, \strlen($match[0])) : substr($text, 0, -\strlen($match[0]));
             $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($number).' '.$stem);
+        }
+    }
+
+    /** “What is wax? (1)”, where every question ends so: a number in brackets behind some may be anything. */
+    private function bareNumbers(Draft $draft): void
+    {
+        $found = [];
+        foreach ($draft->scan()->questions as $question) {
+            $line = $draft->line($question->start);
+            $start = QuestionStart::in($line);
+            if (1 !== \count($question->stem) || 1 !== preg_match('~^(.*\S)\s++\((\d{1,2})\)\s*\z~u', $start->text ?? $line, $match)) {
+                return;
+            }
+            $found[$question->start] = rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.trim($match[1]);
+        }
+        foreach (\count($found) > 1 ? $found : [] as $index => $line) {
+            $draft->edit($index, ltrim($line));
         }
     }
 }

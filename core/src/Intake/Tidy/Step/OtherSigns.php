@@ -14,6 +14,8 @@ final readonly class OtherSigns implements TidyStep
 {
     private const LETTER = '/^\s*+(\*?)(\[)?([A-Za-z])((?(2)\]|(?:\s?+:|\s?+[–-](?=\s)|\.[–-]|\)[–-]|\s{2,}(?=\S)|\t|(?<=[A-H])\s)))\s*+(?=\S)/u';
     private const NUMBER = '/^\s*+(\d{1,3})(?:\s?+[:\/–-]\s++(?=\S)|(?:\t|\s{2})\s*+(?=[\p{L}¿«„“"_]))/u';
+    /** With nothing behind it, a number begins a question only below a blank line. */
+    private const BARE_NUMBER = '/^\s*+(\d{1,3})\s(?=[\p{Lu}¿«„“"])/u';
     /** An option takes hardly more lines. */
     private const FAR = 5;
 
@@ -86,7 +88,8 @@ final readonly class OtherSigns implements TidyStep
             if (null !== QuestionStart::in($line)) {
                 return [];
             }
-            if (1 === preg_match(self::NUMBER, $line, $match) && (int) $match[1] === \count($made) + 1) {
+            $isFirst = 0 === $index || '' === trim($lines[$index - 1]);
+            if ((1 === preg_match(self::NUMBER, $line, $match) || ($isFirst && 1 === preg_match(self::BARE_NUMBER, $line, $match))) && (int) $match[1] === \count($made) + 1) {
                 $made[$index] = $match[1].'. '.trim(substr($line, \strlen($match[0])));
             }
         }
