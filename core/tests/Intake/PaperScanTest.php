@@ -149,6 +149,12 @@ final class PaperScanTest extends TestCase
         self::assertSame([['A', 'true-false', '2'], ['A', 'true-false', '2'], ['B', 'typed', '']], array_map(static fn ($question) => [$question->part, $question->kind, $question->points], $scan->questions));
     }
 
+    public function testAHeadingThatAnnouncesATextAndAKindGivesTheKind(): void
+    {
+        $scan = PaperScan::of(['True or false? Use the text.', '', '1. Bees fly.', '2. Bees read.']);
+        self::assertSame(['true-false', 'true-false'], array_map(static fn ($question) => $question->kind, $scan->questions));
+    }
+
     public function testAKeyListStandsWhereNothingComesAfterIt(): void
     {
         self::assertSame(4, PaperScan::of(['1. Which?', 'a. one', 'b. two', '', 'Key: 1 b'])->keyAt);

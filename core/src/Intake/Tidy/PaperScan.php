@@ -258,7 +258,7 @@ final class PaperScan
             return true;
         }
         // “Read the text below” announces a text; without it, nobody knows what the text is for.
-        if (1 === preg_match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
+        if (null === $words->kindIn($text) && 1 === preg_match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
             return false;
         }
         $kinds = implode('|', $words->kinds);
