@@ -6,6 +6,7 @@ namespace Notagram\Intake;
 
 use Notagram\Intake\OpenText\OpenTextDocument;
 use Notagram\Intake\Word\WordDocument;
+use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
 use Notagram\Source\SourceText;
 
@@ -27,8 +28,24 @@ final class Documents
         return match (FileKind::of($bytes)) {
             FileKind::WordDocument => WordDocument::read($bytes),
             FileKind::OpenDocumentText => OpenTextDocument::read($bytes),
-            default => self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes)->text) : null,
+            default => self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes, self::declaredIn($bytes))->text) : null,
         };
+    }
+
+    /**
+     * What a page says of its own encoding, within the 1,024 bytes in which browsers look for it (WHATWG HTML, 13.2.3.2).
+     *
+     * Null where it says nothing that is known, or is UTF-8 in truth: many were saved anew and kept what they said.
+     */
+    private static function declaredIn(string $bytes): ?Encoding
+    {
+        if (mb_check_encoding($bytes, 'UTF-8') || 1 !== preg_match('/<(?:meta\b[^>]*?\bcharset|\?xml\b[^>]*?\bencoding)\s*+=\s*+["\']?\s*+([\w.:-]++)/i', substr($bytes, 0, 1_024), $match)) {
+            return null;
+        }
+        $encoding = Encoding::named($match[1]);
+
+        // It was found by single bytes, and is no UTF-8.
+        return null === $encoding || $encoding->unit() > 1 || Encoding::Utf8 === $encoding ? null : $encoding;
     }
 
     private static function isPage(string $bytes, string $name): bool

@@ -144,6 +144,24 @@ final class DocumentsTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string}> a page and its words */
+    public static function pagesInOtherEncodings(): iterable
+    {
+        yield 'as a word processor says it' => ["<html><head><meta http-equiv=Content-Type content=\"text/html; charset=koi8-r\"></head><body><p>\xEB\xD4\xCF?</p>", 'Кто?'];
+        yield 'in short' => ["<html><meta charset='windows-1253'><p>\xF0\xEF\xE9\xEF\xF2;</p>", 'ποιος;'];
+        yield 'by the name of a standard that means more' => ["<html><meta charset=iso-8859-1><p>5 \x80 or \x93six\x94</p>", '5 € or “six”'];
+        yield 'in the head of XML' => ["<?xml version=\"1.0\" encoding=\"Shift_JIS\"?><html><p>\x96I</p></html>", '蜂'];
+        yield 'said, but saved anew since' => ['<html><meta charset=windows-1252><p>Café</p>', 'Café'];
+        yield 'said to be UTF-8, but it is not' => ["<html><meta charset=utf-8><p>Les abeilles ont \xE9t\xE9 observ\xE9es \xE0 l'entr\xE9e de la ruche</p>", "Les abeilles ont été observées à l'entrée de la ruche"];
+        yield 'said to be something that nobody knows' => ["<html><meta charset=x-bees><p>Les abeilles ont \xE9t\xE9 observ\xE9es \xE0 l'entr\xE9e de la ruche</p>", "Les abeilles ont été observées à l'entrée de la ruche"];
+    }
+
+    #[DataProvider('pagesInOtherEncodings')]
+    public function testAPageIsDecodedAsItSaysItIs(string $bytes, string $words): void
+    {
+        self::assertSame("{$words}\n", (Documents::read($bytes, 'page.html') ?? throw new \LogicException())->text);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function formulas(): iterable
     {
