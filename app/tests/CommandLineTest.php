@@ -97,6 +97,10 @@ final class CommandLineTest extends TestCase
         file_put_contents("{$folder}/a.txt", "Which bee mates with the queen? {=drone ~worker ~nurse}\n");
         file_put_contents("{$folder}/b.txt", "One? {T}\n\nWhich of the bees mates with a queen? {=drone ~guard ~scout}\n");
         $check = $this->notagram(['check', $folder])->getOutput();
+        foreach ([['tidy', $folder], ['mend', $folder], ['mark', $folder, '--key=1 A'], ['convert', $folder, '--to=aiken']] as $arguments) {
+            $refused = $this->notagram($arguments);
+            self::assertSame([2, '', "One file at a time: there are 2 here, “a.txt”, “b.txt”.\n"], [$refused->getExitCode(), $refused->getOutput(), $refused->getErrorOutput()], $arguments[0].' prints one text.');
+        }
         array_map(unlink(...), ["{$folder}/a.txt", "{$folder}/b.txt"]);
         rmdir($folder);
 

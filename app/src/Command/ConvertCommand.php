@@ -29,7 +29,7 @@ final class ConvertCommand extends SheetCommand
     {
         $to = self::text($input, 'to') ?? throw new UnreadableFile('Say which notation to write, such as --to=aiken.');
         $target = Notations::target($to) ?? $this->named($to);
-        $named = $this->sources($input)[0];
+        $named = $this->source($input);
         $source = $named->source;
         $conversion = Conversion::of(ReadSheet::of($source, $this->notation($input, $source)), $target, KeptPictures::unseen(\count($named->manuscript->pictures ?? [])));
         foreach ($conversion->blocks as $block) {

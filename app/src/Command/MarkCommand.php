@@ -24,7 +24,7 @@ final class MarkCommand extends SheetCommand
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
-        $source = $this->sources($input)[0]->source;
+        $source = $this->source($input)->source;
         $marking = KeyMarking::of(ReadSheet::of($source, $this->notation($input, $source)), self::text($input, 'key') ?? '');
         if ([] === $marking->marks && [] === $marking->misfits) {
             throw new UnreadableFile('Say which answers are right, such as --key="1 A 2 C 3 B D".');

@@ -26,7 +26,7 @@ final class MendCommand extends SheetCommand
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $wantsJson = $this->wantsJson($input);
-        $source = $this->sources($input)[0]->source;
+        $source = $this->source($input)->source;
         $notation = $this->notation($input, $source);
         $code = self::text($input, 'code');
         $codes = null === $code ? null : array_map(trim(...), explode(',', $code));

@@ -56,6 +56,17 @@ abstract class SheetCommand extends Command
         return [] === $sources ? throw new UnreadableFile('Name a file, a folder, or - for standard input.') : $sources;
     }
 
+    /** The one file of a command that prints a text. */
+    protected function source(InputInterface $input): NamedSource
+    {
+        $sources = $this->sources($input);
+        if (\count($sources) > 1) {
+            throw new UnreadableFile(\sprintf('One file at a time: there are %d here, %s.', \count($sources), implode(', ', array_map(static fn (NamedSource $one) => '“'.basename($one->name).'”', $sources))));
+        }
+
+        return $sources[0];
+    }
+
     protected function notation(InputInterface $input, SourceText $source): Notation
     {
         $id = self::text($input, 'notation') ?? 'auto';

@@ -33,7 +33,7 @@ final class TidyCommand extends SheetCommand
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $wantsJson = $this->wantsJson($input);
-        $named = $this->sources($input)[0];
+        $named = $this->source($input);
         $tidied = Tidy::of($named->source->text, new Refusals($this->refusedSteps($input)));
         $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException('There is such a notation.'));
         $checked = (new Checker())->check($sheet);
