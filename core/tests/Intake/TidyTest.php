@@ -68,6 +68,9 @@ final class TidyTest extends TestCase
     public static function steps(): iterable
     {
         yield 'numbers of parts' => ['sub-numbers', "1. Multiple choice\n1.1 One?\na. x\nb. y\n1.2 Two?\na. x\nb. y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];
+        yield 'bold questions, rules and answers of Markdown' => ['markdown-signs', "## Quiz\n\n**1. Which bee mates?**\n\nA) worker\nB) drone\n\n**Answer: B) drone**\n\n---\n\n**Question 2:** Which forages?\n\n- a. drone\n- b. worker\n\n**Correct answer:** b\n", "1. Which bee mates?\nA) worker\nB) drone\nAnswer: B) drone\n\n2. Which forages?\na. drone\nb. worker\nAnswer: b\n"];
+        yield 'bullets that look like marks' => ['markdown-signs', "1. **Which mates?**\n*   A) worker\n*   B) drone ✅\n*   C) queen ❌\n", "1. Which mates?\nA) worker\n*B) drone\nC) queen\n"];
+        yield 'an option that stands out' => ['markdown-signs', "1. Which mates?\na) worker\n**b) drone**\n", "1. Which mates?\na) worker\nb) **drone**\n"];
         yield 'dashes' => ['other-signs', "1- One?\na- x\nb- y\n\n2- Two?\na- x\nb- y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];
         yield 'bare letters in a column' => ['other-signs', "1. One?\nA  x\nB  y\nC  z\n", "1. One?\nA. x\nB. y\nC. z\n"];
         yield 'a star before a bracket' => ['other-signs', "1. One?\n[A] x\n*[B] y\n", "1. One?\nA. x\n*B. y\n"];
@@ -125,6 +128,10 @@ final class TidyTest extends TestCase
         yield 'a talk of A and B' => ["1. Read the talk.\nA: Where is she?\nB: In the hive.\nWho asks?\na) A\nb) B\n"];
         yield 'numbers in brackets behind some stems' => ["1. Which year was it (1)\na. one\nb. two\n\n2. And which then?\na. one\nb. two\n"];
         yield 'amounts at the start of lines' => ["1. How much honey goes in?\n2 Cups of it.\na. yes\nb. no\n"];
+        yield 'emphasis within sentences' => ["1. Which is **not** a bee?\na. *Apis* drone\n*b. wasp\n"];
+        yield 'stars that mark' => ["1. Which are bees?\n* a. drone\n* b. queen\nc. wasp\n"];
+        yield 'a rule of dashes within a table' => ["1. What does it show?\nday   hive\n---\n1     20\na. weight\nb. time\n"];
+        yield 'a long text above the first question that is no title' => [implode("\n\n", array_map(static fn (int $number) => "Paragraph {$number} tells of the bees.", range(1, 9)))."\n\n1. Which?\na. one\nb. two\n"];
         yield 'one sign in brackets' => ["1. The temperature is (T)\na) 35\nb) 10\n\n2. Tell.\n...\n"];
         yield 'numbers that go on from another page' => ["7. Which?\n*a. x\nb. y\n\n8. Which then?\na. x\n*b. y\n"];
         yield 'a number with a decimal point' => ["1. A comb weighs\n1.1 kg or more. Does it?\na. yes\nb. no\n"];

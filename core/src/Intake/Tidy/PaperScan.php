@@ -13,6 +13,8 @@ final class PaperScan
 {
     private const LONGEST_HEADING = 140;
     private const LONGEST_PASSAGE = 30;
+    /** What has more lines is no title, but something that was not understood. */
+    private const MOST_TITLES = 8;
 
     /** @var list<LineRole> */
     public array $roles = [];
@@ -62,6 +64,9 @@ final class PaperScan
         }
 
         $scan->settleTotal();
+        if (\count(array_filter($scan->roles, static fn (LineRole $role) => LineRole::Title === $role)) > self::MOST_TITLES) {
+            $scan->roles = array_map(static fn (LineRole $role) => LineRole::Title === $role ? LineRole::Passage : $role, $scan->roles);
+        }
 
         return $scan;
     }
@@ -357,7 +362,7 @@ final class PaperScan
         }
         $this->open = null;
 
-        return [] === $this->questions ? LineRole::Title : LineRole::Passage;
+        return [] === $this->questions && !str_ends_with($text, '?') ? LineRole::Title : LineRole::Passage;
     }
 
     private function goesOn(int $index): LineRole

@@ -14,6 +14,7 @@ final class Tidy
     {
         return [
             new Step\HiddenCharacters(),
+            new Step\MarkdownSigns(),
             new Step\PageMarks(),
             new Step\NameLines(),
             new Step\Titles(),

@@ -59,7 +59,7 @@ final readonly class Starred implements Notation
     {
         $question = PaperWords::all()->question;
         // Numbers before stems, and options that a star marks or that no ANSWER line follows.
-        $numbers = (int) preg_match_all("~(*ANYCRLF)^[ \\t_]*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
+        $numbers = (int) preg_match_all("~(*ANYCRLF)^[ \\t_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
         $options = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\*[ ]?)?+\(?[A-Ha-h][.)][ \t]/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
         $answers = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);

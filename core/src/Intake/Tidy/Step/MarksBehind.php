@@ -12,7 +12,8 @@ use Notagram\Notation\PaperWords;
 /** Puts a star before an option that a tick or “(correct)” behind it, or a tick before its letter, says is right. */
 final readonly class MarksBehind implements TidyStep
 {
-    private const TICK = '[✓✔√☑]';
+    private const TICK = '(?:[✓✔√☑✅]\x{FE0F}?)';
+    private const CROSS = '(?:[✗✘✖❌]\x{FE0F}?)';
 
     public function name(): string
     {
@@ -28,11 +29,14 @@ final readonly class MarksBehind implements TidyStep
     {
         $correct = PaperWords::all()->correct;
         $scan = $draft->scan();
+        $hasTicks = 1 === preg_match('/'.self::TICK.'/u', implode("\n", $draft->lines()));
         foreach ($draft->lines() as $index => $line) {
             if (LineRole::Option === $scan->roles[$index] && 1 === preg_match('~^(\s*+)(\*?+\(?[A-Za-z][.)].*\S)\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]])\\s*\\z~iu", $line, $match)) {
                 $draft->edit($index, $match[1].(str_starts_with($match[2], '*') ? '' : '*').$match[2]);
             } elseif (1 === preg_match('/^\s*+'.self::TICK.'\s*+(?=\(?[A-Za-z][.)]\s*\S)/u', $line, $match)) {
                 $draft->edit($index, '*'.substr($line, \strlen($match[0])));
+            } elseif ($hasTicks && LineRole::Option === $scan->roles[$index]) {
+                $draft->edit($index, (string) preg_replace('/(?<=\S)\s*+'.self::CROSS.'\s*\z/u', '', $line));
             }
         }
     }
