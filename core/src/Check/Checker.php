@@ -16,6 +16,7 @@ final readonly class Checker
 {
     /** Where one of these has said already what is wrong, the rules named beside it are silent. */
     private const SAID_BY = [
+        Rule\Text\CodeFence::CODE => ['aiken.stem-lines', 'aiken.stray-text', 'gift.text-after-answers'],
         'aiken.answer-missing' => [Rule\Marking\NoRightAnswer::CODE],
         'aiken.answer-unknown-letter' => [Rule\Marking\NoRightAnswer::CODE],
         'aiken.too-few-options' => [Rule\Marking\NoRightAnswer::CODE, Rule\Craft\TooFewOptions::CODE],
@@ -27,7 +28,7 @@ final readonly class Checker
     public const SWITCH_OFF = 'notagram-off ';
 
     /** Nearly all blocks are of plain characters and a lone dash or degree sign, of which no rule of the text has anything to say. */
-    private const USUAL = '/^(?:[\t\r\n\x20-\x7E]++|(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))*+\z/';
+    private const USUAL = '/^(?:[\t\r\n\x20-_a-~]++|(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))*+\z/';
 
     /** What markup begins with. */
     private const MARKUP = '<$\\!';

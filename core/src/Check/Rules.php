@@ -14,6 +14,7 @@ final class Rules
             new Rule\Text\ReplacementCharacter(),
             new Rule\Text\Mojibake(),
             new Rule\Text\Invisible(),
+            new Rule\Text\CodeFence(),
             new Rule\Text\NoBreakSpace(),
             new Rule\Text\SmartQuotes(),
         ];

@@ -69,6 +69,7 @@ final class TidyTest extends TestCase
     {
         yield 'numbers of parts' => ['sub-numbers', "1. Multiple choice\n1.1 One?\na. x\nb. y\n1.2 Two?\na. x\nb. y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];
         yield 'bold questions, rules and answers of Markdown' => ['markdown-signs', "## Quiz\n\n**1. Which bee mates?**\n\nA) worker\nB) drone\n\n**Answer: B) drone**\n\n---\n\n**Question 2:** Which forages?\n\n- a. drone\n- b. worker\n\n**Correct answer:** b\n", "1. Which bee mates?\nA) worker\nB) drone\nAnswer: B) drone\n\n2. Which forages?\na. drone\nb. worker\nAnswer: b\n"];
+        yield 'a frame of backticks' => ['markdown-signs', "```text\n1. Which?\na. one\nb. two\n```\n", "1. Which?\na. one\nb. two\n"];
         yield 'bullets that look like marks' => ['markdown-signs', "1. **Which mates?**\n*   A) worker\n*   B) drone ✅\n*   C) queen ❌\n", "1. Which mates?\nA) worker\n*B) drone\nC) queen\n"];
         yield 'an option that stands out' => ['markdown-signs', "1. Which mates?\na) worker\n**b) drone**\n", "1. Which mates?\na) worker\nb) **drone**\n"];
         yield 'dashes' => ['other-signs', "1- One?\na- x\nb- y\n\n2- Two?\na- x\nb- y\n", "1. One?\na. x\nb. y\n\n2. Two?\na. x\nb. y\n"];

@@ -18,6 +18,8 @@ use Notagram\Notation\Starred\StarredLine;
 final readonly class MarkdownSigns implements TidyStep
 {
     private const RULE = '/^\s{0,3}(?:-{3,9}|\*{3,9}|(?:\* ){2,}\*|(?:- ){2,}-)\s*\z/';
+    /** What frames the whole text; code within it stays. */
+    private const FENCE = '/^\s*+```\s*+\w*+\s*\z/';
     /** Before a letter or a box, there may be one of these. */
     private const BULLET = '/^\s*+[-+•]\s++(?=(?:\*\*|__)?\(?[A-Za-z][.)](?:\*\*|__)?\s|\[[ xX]\]|[☐☑]|[*_]{1,2}\p{L}[^*_]*:)/u';
     private const ALL = '/^(\s*+)(\*\*|__)(?=\S)((?:(?!\2).)+)(?<=\S)\2([:.]?)\s*\z/u';
@@ -37,9 +39,12 @@ final readonly class MarkdownSigns implements TidyStep
     {
         $lines = $draft->lines();
         $stars = self::starredBullets($lines);
+        $filled = array_keys(array_filter($lines, static fn (string $line) => '' !== trim($line)));
+        $frame = \count($filled) > 2 ? [$filled[0], $filled[\count($filled) - 1]] : [];
+        $isFramed = [] !== $frame && 2 === \count(array_filter($frame, static fn (int $index) => 1 === preg_match(self::FENCE, $lines[$index])));
         for ($index = \count($lines) - 1; $index >= 0; --$index) {
             $isBetweenBlanks = '' === trim($lines[$index - 1] ?? '') && '' === trim($lines[$index + 1] ?? '');
-            if ($isBetweenBlanks && 1 === preg_match(self::RULE, $lines[$index])) {
+            if (($isBetweenBlanks && 1 === preg_match(self::RULE, $lines[$index])) || ($isFramed && \in_array($index, $frame, true))) {
                 $draft->drop($index);
             } else {
                 $draft->edit($index, self::without($lines[$index], isset($stars[$index])));
