@@ -77,7 +77,8 @@ final readonly class Checker
         if ([] === $findings) {
             return [];
         }
-        $findings = self::withOff(self::withoutWhatWasSaid($findings), [...$reading->switchedOff, ...$switchedOff]);
+        $off = [...$reading->switchedOff, ...$switchedOff];
+        $findings = self::withOff(self::withoutWhatWasSaid($findings, $off), $off);
         usort($findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
 
         return $findings;
@@ -140,14 +141,16 @@ final readonly class Checker
 
     /**
      * @param list<Finding> $findings
+     * @param list<string>  $off      codes
      *
      * @return list<Finding>
      */
-    private static function withoutWhatWasSaid(array $findings): array
+    private static function withoutWhatWasSaid(array $findings, array $off): array
     {
         $silent = [];
         foreach ($findings as $finding) {
-            if (isset(self::SAID_BY[$finding->code])) {
+            // What nobody wants to hear silences nothing.
+            if (isset(self::SAID_BY[$finding->code]) && !\in_array($finding->code, $off, true)) {
                 array_push($silent, ...self::SAID_BY[$finding->code]);
             }
         }

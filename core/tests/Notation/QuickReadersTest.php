@@ -33,7 +33,7 @@ final class QuickReadersTest extends TestCase
                 $this->assertSameReading((new AikenQuestion($text, false))->read(), $quick, $text);
             }
         }
-        self::assertGreaterThan(100, $compared);
+        self::assertGreaterThan(60, $compared);
     }
 
     public function testGiftIsReadTheSame(): void
@@ -97,12 +97,13 @@ final class QuickReadersTest extends TestCase
             foreach ($fixture->notation()->id() === $notation ? $fixture->variants() : [] as $text) {
                 foreach ($fixture->notation()->reader()->split($text) as $block) {
                     if (BlockKind::Question === $block->kind && null === $block->surroundings) {
-                        $texts[] = $block->textIn($text);
+                        // Most of a text is as in the one before it.
+                        $texts[$block->textIn($text)] = true;
                     }
                 }
             }
         }
 
-        return $texts;
+        return array_map(strval(...), array_keys($texts));
     }
 }
