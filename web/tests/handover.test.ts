@@ -1,13 +1,14 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope, ref, shallowRef } from 'vue'
-import { type Body, Problem, type Written } from '@/api/client'
+import { Problem, type Written } from '@/api/client'
 import { styled, USUAL_STYLE } from '@/desk/leaves/handover/list-style'
 import ListStyle from '@/desk/leaves/handover/ListStyle.vue'
 import { useWritten } from '@/desk/leaves/handover/useWritten'
 import { NOTHING_READ, type SheetReading, spliced } from '@/desk/sync/reading'
 import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
+import { answer, body } from './samples'
 
 const handover = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
@@ -15,22 +16,13 @@ vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), ap
 const written = (text: string): Written => ({ text, losses: [], isNumbered: false })
 
 function reading(...bodies: { id: string; written: Written | null }[]): SheetReading {
-  return spliced(NOTHING_READ, {
-    hash: 'h',
-    digest: 'd',
-    splice: { keepStart: 0, keepEnd: 0, put: bodies.map(({ id }) => ({ id, length: 1, kind: 'question' as const })) },
-    bodies: bodies.map(({ id, written: text }): Body => ({
-      id,
-      kind: 'question',
-      tokens: [],
-      findings: [],
-      category: null,
-      comments: [],
-      question: null,
-      written: text,
-    })),
-    ofSheet: [],
-  })
+  return spliced(
+    NOTHING_READ,
+    answer(
+      bodies.map(({ id }) => ({ id, length: 1, kind: 'question' })),
+      bodies.map(({ id, written: text }) => body(id, { written: text })),
+    ),
+  )
 }
 
 describe('what is handed over', () => {
