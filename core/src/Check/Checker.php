@@ -27,7 +27,7 @@ final readonly class Checker
     /** What a comment says to switch a kind of finding off where it stands. */
     public const SWITCH_OFF = 'notagram-off ';
 
-    /** Nearly all blocks are of plain characters and a lone dash or degree sign, of which no rule of the text has anything to say. */
+    /** Nearly all blocks are of plain characters but backticks, and a lone dash or degree sign, of which no rule of the text has anything to say. */
     private const USUAL = '/^(?:[\t\r\n\x20-_a-~]++|(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))*+\z/';
 
     /** What markup begins with. */

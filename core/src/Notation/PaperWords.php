@@ -74,6 +74,12 @@ final readonly class PaperWords
         return 1 === preg_match("~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $line, $match) ? strtoupper($match[1]) : null;
     }
 
+    /** What follows “Correct answer:” in a line, which may be nothing; null where the line does not begin so. */
+    public function afterCorrectAnswer(string $line): ?string
+    {
+        return 1 === preg_match("~^\\s*+(?:(?:{$this->correct})\\s++(?:{$this->answer})|(?:{$this->answer})\\s++(?:{$this->correct}))\\s*+:\\s*+~iu", $line, $match) ? substr($line, \strlen($match[0])) : null;
+    }
+
     /** The points that a heading gives to each question below it; null where it gives none. */
     public function pointsOfEachIn(string $heading): ?string
     {

@@ -37,22 +37,26 @@ enum Encoding: string
     case Big5 = 'Big5';
     case EucKr = 'EUC-KR';
 
-    /** By a name that a page gives it (WHATWG Encoding Standard, 4.2, from memory); null where it is none of these. */
+    /**
+     * By a name that a page gives it, with what browsers take some names for (WHATWG Encoding Standard, 4.2, from memory).
+     *
+     * Null where it is none of these.
+     */
     public static function named(string $label): ?self
     {
-        $label = strtolower(trim($label));
-        $others = [
-            'utf8' => self::Utf8, 'unicode-1-1-utf-8' => self::Utf8, 'us-ascii' => self::Windows1252, 'ascii' => self::Windows1252, 'latin1' => self::Windows1252,
-            'iso-8859-1' => self::Windows1252, 'l1' => self::Windows1252, 'iso-8859-9' => self::Windows1254, 'latin2' => self::Latin2, 'latin5' => self::Windows1254,
-            'x-mac-roman' => self::Macintosh, 'mac' => self::Macintosh, 'koi8' => self::Koi8R, 'koi' => self::Koi8R, 'sjis' => self::ShiftJis, 'x-sjis' => self::ShiftJis,
-            'shift-jis' => self::ShiftJis, 'ms_kanji' => self::ShiftJis, 'windows-31j' => self::ShiftJis, 'x-euc-jp' => self::EucJp, 'gb2312' => self::Gb18030, 'gbk' => self::Gb18030,
-            'x-gbk' => self::Gb18030, 'big5-hkscs' => self::Big5, 'x-x-big5' => self::Big5, 'ks_c_5601-1987' => self::EucKr, 'korean' => self::EucKr, 'windows-949' => self::EucKr,
-        ];
+        $label = (string) preg_replace(['/^x-cp(?=125\d)/', '/^x-mac-roman\z/', '/^(?:gb2312|gbk|x-gbk)\z/', '/^(?:us-)?ascii\z/'], ['cp', 'macintosh', 'gb18030', 'windows-1252'], strtolower(trim($label)));
         foreach (self::cases() as $encoding) {
-            $others += [strtolower($encoding->value) => $encoding, str_replace('windows-', 'cp', strtolower($encoding->value)) => $encoding, str_replace('windows-', 'x-cp', strtolower($encoding->value)) => $encoding];
+            $aliases = array_filter((array) \UConverter::getAliases($encoding->converterName()), is_string(...));
+            if (\in_array($label, array_map(strtolower(...), [$encoding->value, ...array_values($aliases)]), true)) {
+                return match ($encoding) {
+                    self::Latin1 => self::Windows1252,
+                    self::Latin5 => self::Windows1254,
+                    default => $encoding,
+                };
+            }
         }
 
-        return $others[$label] ?? null;
+        return null;
     }
 
     /** UTF-8 text; what cannot be decoded becomes U+FFFD. */

@@ -305,8 +305,7 @@ final class PaperScan
     {
         $words = PaperWords::all();
         $kind = $words->kindIn($text);
-        $isPart = 1 === preg_match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4})[.):])~iu", $text, $match);
-        if ($isPart) {
+        if (1 === preg_match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4})[.):])~iu", $text, $match)) {
             $part = strtoupper('' !== $match[1] ? $match[1] : ($match[2] ?? ''));
         }
         if (null !== $part) {

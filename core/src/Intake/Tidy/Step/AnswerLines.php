@@ -30,9 +30,9 @@ final readonly class AnswerLines implements TidyStep
         $word = "(?:(?:{$words->correct})\\s++)?+(?:{$words->answer})(?:\\s++(?:{$words->correct}))?+";
         foreach ($draft->lines() as $index => $line) {
             if (1 !== preg_match("~^\\s*+(?:{$word})(?:\\s*+[.:=–-]){1,2}\\s*+(?:(\\()?([A-Za-z](?:\\s*+[,&/]\\s*+[A-Za-z])*+)(?(1)\\)|[.)]?)|([_.…][_.…\\s]{2,}+))\\s*\\z~iu", $line, $match)) {
-                // “Correct answer: the drone”
-                if (1 === preg_match("~^\\s*+(?:(?:{$words->correct})\\s++(?:{$words->answer})|(?:{$words->answer})\\s++(?:{$words->correct}))\\s*+:\\s*+(?=\\S)~iu", $line, $match)) {
-                    $draft->edit($index, 'Answer: '.substr($line, \strlen($match[0])));
+                $answer = $words->afterCorrectAnswer($line) ?? '';
+                if ('' !== $answer) {
+                    $draft->edit($index, 'Answer: '.$answer);
                 }
                 continue;
             }

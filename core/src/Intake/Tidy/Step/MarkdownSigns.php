@@ -54,6 +54,9 @@ final readonly class MarkdownSigns implements TidyStep
 
     private static function without(string $line, bool $hasStarAsBullet): string
     {
+        if (false === strpbrk($line, '*_#') && 1 !== preg_match(self::BULLET, $line)) {
+            return $line;
+        }
         $made = $hasStarAsBullet ? (string) preg_replace('/^\s*+\*\s++/', '', $line) : $line;
         $made = (string) preg_replace(['/^#{2,6}[ \t]++(?=\S)|^#[ \t]++(?=\S.*\d)/', self::BULLET], '', $made);
         $start = QuestionStart::in($made);
@@ -69,7 +72,7 @@ final readonly class MarkdownSigns implements TidyStep
             $made = $match[2];
         }
 
-        return self::isAnswer($made) ? str_replace('**', '', $made) : $made;
+        return str_contains($made, '**') && self::isAnswer($made) ? str_replace('**', '', $made) : $made;
     }
 
     private static function isLabel(string $text): bool
@@ -79,9 +82,7 @@ final readonly class MarkdownSigns implements TidyStep
 
     private static function isAnswer(string $text): bool
     {
-        $words = PaperWords::all();
-
-        return null !== StarredLine::at($text, 0)->answer() || 1 === preg_match("~^\\s*+(?:(?:{$words->correct})\\s++(?:{$words->answer})|(?:{$words->answer})\\s++(?:{$words->correct}))\\s*+:~iu", $text);
+        return null !== StarredLine::at($text, 0)->answer() || null !== PaperWords::all()->afterCorrectAnswer($text);
     }
 
     /**
