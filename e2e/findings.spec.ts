@@ -70,7 +70,7 @@ test('what blind guessing earns stands over the findings', async ({ page }) => {
   await pasteSheet(page, 'Guesses', Array.from({ length: 10 }, (_, n) => `Which is bee ${n}? {=a ~b ~c ~d}`).join('\n\n'))
   await openLeaf(page, 'Findings')
 
-  await expect(page.locator('.marks')).toHaveText('Blind guessing earns 2.5 of 10 points on average. Half of the points by guessing: 7.81 %.')
+  await expect(page.locator('.marks')).toHaveText('Blind guessing earns 2.5 of 10 points on average. Chance of half marks by guessing: 7.81 %.')
 })
 
 test('what was typed while the mending was worked out stays whole, and the mending is asked for again', async ({ page }) => {

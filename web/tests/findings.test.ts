@@ -46,7 +46,7 @@ const outlook: Outlook = {
     { question: 3, finding: hint({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },
     { question: null, finding: hint({ code: 'marking.key-position', message: 'Place A.' }) },
   ],
-  marks: { total: '3', guess: '1', halfChance: '12.5', halfChanceExact: '1/8' },
+  marks: { total: '3', guess: '1', halfChance: { least: '12.5', most: '12.5', exact: '1/8' } },
   offered: [],
 }
 

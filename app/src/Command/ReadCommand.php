@@ -14,6 +14,7 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\TrueFalse;
+use Notagram\Source\Regex;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -89,7 +90,7 @@ final class ReadCommand extends SheetCommand
     {
         $question = $placed->reading->question;
         if (null === $question || BlockKind::Broken === $placed->reading->kind) {
-            return 'broken: '.mb_strimwidth((string) preg_replace('/\s+/u', ' ', trim($placed->block->textIn($checked->sheet->source->text))), 0, 60, '…');
+            return 'broken: '.mb_strimwidth(Regex::replace('/\s+/u', ' ', trim($placed->block->textIn($checked->sheet->source->text))), 0, 60, '…');
         }
         $title = null === $question->title ? '' : "{$question->title}: ";
 

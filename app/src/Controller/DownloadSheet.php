@@ -10,6 +10,7 @@ use Notagram\Check\Mender;
 use Notagram\Handover\Conversion;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
+use Notagram\Source\Regex;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
@@ -42,7 +43,7 @@ final readonly class DownloadSheet
 
     private function file(string $text, string $name): Response
     {
-        $plainName = trim((string) preg_replace('/[^\x20-\x7E]|[%\/\\\\]/', '_', $name));
+        $plainName = trim(Regex::replace('/[^\x20-\x7E]|[%\/\\\\]/', '_', $name));
 
         return new Response($text, 200, [
             'Content-Type' => 'text/plain; charset=UTF-8',

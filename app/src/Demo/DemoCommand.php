@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Arrival\Arrivals;
 use App\Repository\SheetRepository;
+use Notagram\Source\Regex;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -54,7 +55,7 @@ final class DemoCommand extends Command
     private function add(string $fileName, string $bytes, int $minute): void
     {
         $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
-        $sheet = $this->arrivals->bring($bytes, $fileName, $now, (string) preg_replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName));
+        $sheet = $this->arrivals->bring($bytes, $fileName, $now, Regex::replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName));
         // As its author remembers it, one question is missing.
         if (str_starts_with($fileName, 'Winter')) {
             $sheet->expectQuestions(10);

@@ -19,6 +19,7 @@ use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 use Symfony\Component\Uid\Uuid;
 
@@ -221,7 +222,7 @@ class Sheet
     /** All lines end as most of them do. */
     public function useOneLineEnding(\DateTimeImmutable $now): void
     {
-        $this->replaceText((string) preg_replace('/\r\n|\r|\n/', LineEnding::forNewLinesIn($this->text), $this->text), $now);
+        $this->replaceText(Regex::replace('/\r\n|\r|\n/', LineEnding::forNewLinesIn($this->text), $this->text), $now);
     }
 
     public function delete(\DateTimeImmutable $now): void
@@ -306,7 +307,7 @@ class Sheet
 
     private static function asTitle(string $title): string
     {
-        $title = trim((string) preg_replace('/[\s\p{C}]+/u', ' ', $title));
+        $title = trim(Regex::replace('/[\s\p{C}]+/u', ' ', $title));
 
         return '' === $title ? 'Untitled' : mb_substr($title, 0, 200);
     }

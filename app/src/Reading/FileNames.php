@@ -7,6 +7,7 @@ namespace App\Reading;
 use App\Entity\Sheet;
 use Notagram\Intake\Documents;
 use Notagram\Notation\Notation;
+use Notagram\Source\Regex;
 
 /** What the files are called that a person takes away. The ending .txt is what every receiver takes. */
 final class FileNames
@@ -28,7 +29,7 @@ final class FileNames
     /** Without what a file system or a header could take for something else. */
     private static function safe(string $name): string
     {
-        $name = trim((string) preg_replace('~[\s\x00-\x1F\x7F/\\\\:*?"<>|]+~', ' ', $name), ' .');
+        $name = trim(Regex::replace('~[\s\x00-\x1F\x7F/\\\\:*?"<>|]+~', ' ', $name), ' .');
 
         return '' === $name ? 'sheet' : $name;
     }

@@ -6,6 +6,7 @@ namespace App\Reading;
 
 use App\Entity\Sheet;
 use App\Repository\SheetRepository;
+use App\View\ChanceView;
 use App\View\FindingView;
 use App\View\NumberedFindingView;
 use App\View\OfferedMarkView;
@@ -19,6 +20,7 @@ use Notagram\Check\Repeat\StemPrint;
 use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
 use Notagram\Intake\OfferedMarks;
+use Notagram\Marking\Chance;
 use Notagram\Marking\SheetMarks;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\EditorOffsets;
@@ -94,9 +96,19 @@ final readonly class Outlook
         return new SheetMarksView(
             self::rounded($marks->total, 2),
             null === $marks->guess ? null : self::rounded($marks->guess, 1),
-            null === $marks->halfChance ? null : self::rounded($marks->halfChance->multipliedBy(100), 2),
-            null === $marks->halfChance || \strlen((string) $marks->halfChance) > 60 ? null : (string) $marks->halfChance,
+            self::chance($marks->halfChance),
         );
+    }
+
+    private static function chance(?Chance $chance): ?ChanceView
+    {
+        if (null === $chance) {
+            return null;
+        }
+        $percent = static fn (float $share): string => self::rounded(BigRational::of(number_format(100 * $share, 8, '.', '')), 2);
+        $exact = (string) $chance->exact;
+
+        return new ChanceView($percent($chance->least), $percent($chance->most), '' === $exact || \strlen($exact) > 60 ? null : $exact);
     }
 
     /** @param int<0, max> $decimals */

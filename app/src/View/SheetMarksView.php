@@ -7,23 +7,20 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** What a sheet can earn, as shown: points, and chances in words a person understands. */
-#[OA\Schema(required: ['total', 'guess', 'halfChance', 'halfChanceExact'])]
+#[OA\Schema(required: ['total', 'guess', 'halfChance'])]
 final readonly class SheetMarksView
 {
     /**
-     * @param ?string $guess what blind guessing earns on average; null where it is too much to work out
-     * @param ?string $halfChance of reaching half of the points by guessing, in per cent
-     * @param ?string $halfChanceExact the same as a fraction
+     * @param ?string     $guess      what blind guessing earns on average; null where it is too much to work out
+     * @param ?ChanceView $halfChance of reaching half of the points by guessing
      */
     public function __construct(
         #[OA\Property]
         public string $total,
         #[OA\Property]
         public ?string $guess,
-        #[OA\Property]
-        public ?string $halfChance,
-        #[OA\Property]
-        public ?string $halfChanceExact,
+        #[OA\Property(nullable: true, oneOf: [new OA\Schema(ref: ChanceView::class)])]
+        public ?ChanceView $halfChance,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Question;
+use Notagram\Source\Regex;
 
 /** Runs the rules. */
 final readonly class Checker
@@ -62,7 +63,7 @@ final readonly class Checker
     public function findingsIn(BlockReading $reading, string $text, array $switchedOff = []): array
     {
         $findings = $reading->findings;
-        if (1 !== preg_match(self::USUAL, $text)) {
+        if (!Regex::match(self::USUAL, $text)) {
             foreach ($this->textRules as $rule) {
                 foreach ($rule->check($text) as $finding) {
                     $findings[] = $finding;

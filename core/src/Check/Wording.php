@@ -9,6 +9,7 @@ use Notagram\Question\Gap;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** The words of one question, as a pupil reads them, worked out once for all rules of craft. */
@@ -36,7 +37,7 @@ final class Wording
         $this->stemWords = self::wordsOf($this->stem);
         $this->options = $question->options();
         // A name in capitals (ES, TO) is no little word, unless everything is in capitals.
-        $hasNames = 1 === preg_match('/[A-Z]{2}/', $this->stem) && 1 === preg_match('/\p{Ll}/u', $this->stem);
+        $hasNames = Regex::match('/[A-Z]{2}/', $this->stem) && Regex::match('/\p{Ll}/u', $this->stem);
         $language = Language::of($hasNames ? array_values(array_diff($this->stemWords, $this->namesInCapitals())) : $this->stemWords);
         $this->words = null === $language ? null : Words::in($language);
         $ofWord = $this->words->kinds ?? [];
@@ -75,13 +76,13 @@ final class Wording
     /** Whether an option speaks of the others: all or none of the above, both A and C. */
     public function leansOnOthers(): bool
     {
-        return $this->leansOnOthers ??= null !== $this->words && 1 === preg_match($this->words->leaning, $this->optionLines());
+        return $this->leansOnOthers ??= null !== $this->words && Regex::match($this->words->leaning, $this->optionLines());
     }
 
     /** @return list<string> words of the stem that are written in capitals, in small letters */
     public function namesInCapitals(): array
     {
-        preg_match_all('/(?<![\p{L}\p{N}])\p{Lu}{2,}+(?![\p{L}\p{N}])/u', $this->stem, $matches);
+        Regex::matchAll('/(?<![\p{L}\p{N}])\p{Lu}{2,}+(?![\p{L}\p{N}])/u', $this->stem, $matches);
 
         return array_map(static fn (string $name) => mb_strtolower($name, 'UTF-8'), $matches[0]);
     }
@@ -127,19 +128,19 @@ final class Wording
     /** @return list<string> in lower case */
     public static function wordsOf(string $text): array
     {
-        if (1 !== preg_match("/[\x80-\xFF']/", $text)) {
+        if (!Regex::match("/[\x80-\xFF']/", $text)) {
             /** @var list<string> $words */
             $words = str_word_count(strtolower($text), 1, '0..9');
 
             return $words;
         }
-        preg_match_all(self::WORD, str_replace('’', "'", mb_strtolower($text, 'UTF-8')), $matches);
+        Regex::matchAll(self::WORD, str_replace('’', "'", mb_strtolower($text, 'UTF-8')), $matches);
 
         return $matches[0];
     }
 
     private static function lower(string $text): string
     {
-        return 1 === preg_match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
+        return Regex::match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Source\Regex;
+
 /** The parts of a document that is a zip archive. Nothing is ever written to disk under a name from within it. */
 final class Archive
 {
@@ -101,7 +103,7 @@ final class Archive
             return null;
         }
         // Entities are declared there, and neither format has any.
-        if (1 === preg_match('/<!(?:DOCTYPE|ENTITY)/i', substr($bytes, 0, 100_000)) || str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
+        if (Regex::match('/<!(?:DOCTYPE|ENTITY)/i', substr($bytes, 0, 100_000)) || str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
             throw UnreadableDocument::hasDocumentType();
         }
         $document = new \DOMDocument();

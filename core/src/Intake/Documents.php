@@ -8,6 +8,7 @@ use Notagram\Intake\OpenText\OpenTextDocument;
 use Notagram\Intake\Word\WordDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
+use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 
 /** Tells a document from a plain text, and reads it. */
@@ -39,7 +40,7 @@ final class Documents
      */
     private static function declaredIn(string $bytes): ?Encoding
     {
-        if (mb_check_encoding($bytes, 'UTF-8') || 1 !== preg_match('/<(?:meta\b[^>]*?\bcharset|\?xml\b[^>]*?\bencoding)\s*+=\s*+["\']?\s*+([\w.:-]++)/i', substr($bytes, 0, 1_024), $match)) {
+        if (mb_check_encoding($bytes, 'UTF-8') || !Regex::match('/<(?:meta\b[^>]*?\bcharset|\?xml\b[^>]*?\bencoding)\s*+=\s*+["\']?\s*+([\w.:-]++)/i', substr($bytes, 0, 1_024), $match)) {
             return null;
         }
         $encoding = Encoding::named($match[1]);
@@ -50,6 +51,6 @@ final class Documents
 
     private static function isPage(string $bytes, string $name): bool
     {
-        return 1 === preg_match('/\.html?\z/i', $name) || 1 === preg_match('/^(?:\xEF\xBB\xBF)?\s*+<(?:!doctype html|html[\s>])/i', substr($bytes, 0, 200));
+        return Regex::match('/\.html?\z/i', $name) || Regex::match('/^(?:\xEF\xBB\xBF)?\s*+<(?:!doctype html|html[\s>])/i', substr($bytes, 0, 200));
     }
 }

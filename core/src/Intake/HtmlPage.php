@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Masterminds\HTML5;
+use Notagram\Source\Regex;
 
 /** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
 final class HtmlPage
@@ -40,10 +41,10 @@ final class HtmlPage
      */
     private static function prepared(string $html): string
     {
-        $html = preg_replace('~<(?![a-z/!?])~i', '&lt;', $html) ?? $html;
-        $inner = preg_replace('~\A(?:\s++|<!--.*?-->|<\?[^>]*+>|<!doctype\b[^>]*+>|<html\b[^>]*+>)++~is', '', $html) ?? $html;
+        $html = Regex::replace('~<(?![a-z/!?])~i', '&lt;', $html);
+        $inner = Regex::replace('~\A(?:\s++|<!--.*?-->|<\?[^>]*+>|<!doctype\b[^>]*+>|<html\b[^>]*+>)++~is', '', $html);
 
-        return 1 === preg_match('~\A<(?:head|body)\b~i', $inner) ? $html : '<body>'.$inner;
+        return Regex::match('~\A<(?:head|body)\b~i', $inner) ? $html : '<body>'.$inner;
     }
 
     private function walk(\DOMNode $parent, bool $standsOut, bool $isPreformatted): void
@@ -56,7 +57,7 @@ final class HtmlPage
         }
         foreach ($parent->childNodes as $child) {
             if ($child instanceof \DOMText) {
-                $isPreformatted ? $this->preformatted($child->data, $standsOut) : $this->text((string) preg_replace('/[ \t\r\n\f]++/', ' ', $child->data), $standsOut);
+                $isPreformatted ? $this->preformatted($child->data, $standsOut) : $this->text(Regex::replace('/[ \t\r\n\f]++/', ' ', $child->data), $standsOut);
             } elseif ($child instanceof \DOMElement) {
                 $this->element($child, $standsOut, $isPreformatted);
             }
@@ -71,17 +72,17 @@ final class HtmlPage
         if (isset(self::LEFT_OUT[$name])) {
             return;
         }
-        if (1 === preg_match('/display\s*:\s*none|mso-hide\s*:\s*all|visibility\s*:\s*hidden/', $style) || $element->hasAttribute('hidden')) {
+        if (Regex::match('/display\s*:\s*none|mso-hide\s*:\s*all|visibility\s*:\s*hidden/', $style) || $element->hasAttribute('hidden')) {
             $this->builder->note('Hidden text was left out.');
 
             return;
         }
-        if (1 === preg_match('/mso-element\s*:\s*(?:comment|header|footer)/', $style)) {
+        if (Regex::match('/mso-element\s*:\s*(?:comment|header|footer)/', $style)) {
             return;
         }
         $standsOut = $this->standsOut($name, $style, $element) ?? $standsOut;
         if ('br' === $name) {
-            1 === preg_match('/page-break-before\s*:\s*always/', $style) ? $this->builder->pageBreak() : $this->builder->lineBreak();
+            Regex::match('/page-break-before\s*:\s*always/', $style) ? $this->builder->pageBreak() : $this->builder->lineBreak();
             $this->isLineEmpty = true;
         } elseif ('img' === $name) {
             $this->builder->picture(self::pictureIn($element->getAttribute('src')), $element->getAttribute('alt'));
@@ -137,7 +138,7 @@ final class HtmlPage
     /** Only a picture that is written out in the page itself comes with it. */
     private static function pictureIn(string $address): ?Picture
     {
-        if (1 !== preg_match('~\Adata:image/([a-z]++)[a-z+.-]*+((?:;[^,;]*+)*+),~i', $address, $match)) {
+        if (!Regex::match('~\Adata:image/([a-z]++)[a-z+.-]*+((?:;[^,;]*+)*+),~i', $address, $match)) {
             return null;
         }
         $data = substr($address, \strlen($match[0]));
@@ -149,7 +150,7 @@ final class HtmlPage
     private function list(\DOMElement $list, string $name, string $style, bool $standsOut): void
     {
         $this->endLine();
-        $type = 1 === preg_match('/list-style-type\s*:\s*([a-z-]+)/', $style, $match) ? $match[1] : $list->getAttribute('type');
+        $type = Regex::match('/list-style-type\s*:\s*([a-z-]+)/', $style, $match) ? $match[1] : $list->getAttribute('type');
         $start = $list->getAttribute('start');
         $this->lists[] = ['ul' === $name ? 'bullet' : (self::TYPES[$type] ?? 'decimal'), '' === $start ? 1 : (int) $start];
         $this->walk($list, $standsOut, false);
@@ -166,7 +167,7 @@ final class HtmlPage
         [$format, $next] = $this->lists[$last];
         $value = $item->getAttribute('value');
         $number = '' === $value ? $next : (int) $value;
-        $style = 1 === preg_match('/list-style-type\s*:\s*([a-z-]+)/', strtolower($item->getAttribute('style')), $match) ? $match[1] : $item->getAttribute('type');
+        $style = Regex::match('/list-style-type\s*:\s*([a-z-]+)/', strtolower($item->getAttribute('style')), $match) ? $match[1] : $item->getAttribute('type');
         $format = self::TYPES[$style] ?? $format;
         $this->lists[$last][1] = $number + 1;
         $this->builder->text('bullet' === $format ? '• ' : ListLabel::of($number, $format).'. ');
@@ -210,14 +211,14 @@ final class HtmlPage
     {
         if (\in_array($name, ['b', 'strong', 'u', 'mark'], true)) {
             // Some programs wrap everything they copy in a bold that is none.
-            return 1 !== preg_match('/font-weight\s*:\s*(?:normal|400)/', $style);
+            return !Regex::match('/font-weight\s*:\s*(?:normal|400)/', $style);
         }
         if ('font' === $name && '' !== $element->getAttribute('color')) {
             return !\in_array(strtolower($element->getAttribute('color')), ['#000000', 'black', '#000'], true);
         }
-        $isBold = 1 === preg_match('/font-weight\s*:\s*(?:bold|[6-9]00)|text-decoration[^;]*underline/', $style);
-        $isMarked = 1 === preg_match('/(?<![-\w])(?:background(?:-color)?|mso-highlight)\s*:\s*(?!transparent|white|#fff(?:fff)?\b|none|inherit|initial|rgb\(255, ?255, ?255\)|windowtext)[#\w]/', $style);
-        $isColoured = 1 === preg_match('/(?<![-\w])color\s*:\s*(?!black|#000(?:000)?\b|windowtext|inherit|initial|auto|rgb\(0, ?0, ?0\))[#\w]/', $style) && 'a' !== $name && 'body' !== $name && !isset(self::BLOCKS[$name]);
+        $isBold = Regex::match('/font-weight\s*:\s*(?:bold|[6-9]00)|text-decoration[^;]*underline/', $style);
+        $isMarked = Regex::match('/(?<![-\w])(?:background(?:-color)?|mso-highlight)\s*:\s*(?!transparent|white|#fff(?:fff)?\b|none|inherit|initial|rgb\(255, ?255, ?255\)|windowtext)[#\w]/', $style);
+        $isColoured = Regex::match('/(?<![-\w])color\s*:\s*(?!black|#000(?:000)?\b|windowtext|inherit|initial|auto|rgb\(0, ?0, ?0\))[#\w]/', $style) && 'a' !== $name && 'body' !== $name && !isset(self::BLOCKS[$name]);
 
         return $isBold || $isMarked || $isColoured ? true : null;
     }

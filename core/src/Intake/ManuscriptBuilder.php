@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Notagram\Question\KeptPictures;
+use Notagram\Source\Regex;
 
 /** Puts a manuscript together while a document is walked through. One object builds one manuscript. */
 final class ManuscriptBuilder
@@ -73,7 +74,7 @@ final class ManuscriptBuilder
         }
         $this->closeStandingOut();
         // A line of nothing but blanks of any kind is a blank line.
-        $line = (string) preg_replace('/[\s\x{A0}]++\z/u', '', $this->line);
+        $line = Regex::replace('/[\s\x{A0}]++\z/u', '', $this->line);
         $row = array_key_last($this->cells);
         if (null === $row) {
             $this->lines[] = $line;
@@ -123,7 +124,7 @@ final class ManuscriptBuilder
         } else {
             $label = '';
             foreach ($cells as $cell) {
-                if (1 === \count($cell) && 1 === preg_match('/^[(_]?(?:\d{1,4}|[A-Za-z])[.):_]*\z/', trim($cell[0]))) {
+                if (1 === \count($cell) && Regex::match('/^[(_]?(?:\d{1,4}|[A-Za-z])[.):_]*\z/', trim($cell[0]))) {
                     $label .= rtrim($cell[0]).' ';
                     continue;
                 }

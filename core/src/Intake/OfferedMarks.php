@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Notagram\Notation\ReadSheet;
+use Notagram\Source\Regex;
 
 /**
  * The options that stood out in the document, where this may well mean that they are right: some of a question's options
@@ -22,7 +23,7 @@ final class OfferedMarks
         $texts = [];
         foreach ($emphasised as $one) {
             // The letter may be bold with its text, or without.
-            $texts[self::folded((string) preg_replace('/^\*?\(?[A-Za-z][.)]\s+/', '', $one->text))] = true;
+            $texts[self::folded(Regex::replace('/^\*?\(?[A-Za-z][.)]\s+/', '', $one->text))] = true;
             $texts[self::folded($one->text)] = true;
         }
         $offered = [];
@@ -47,6 +48,6 @@ final class OfferedMarks
 
     private static function folded(string $text): string
     {
-        return mb_strtolower(trim((string) preg_replace('/[\s\x{A0}]++/u', ' ', $text)), 'UTF-8');
+        return mb_strtolower(trim(Regex::replace('/[\s\x{A0}]++/u', ' ', $text)), 'UTF-8');
     }
 }

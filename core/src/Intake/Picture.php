@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Source\Regex;
+
 /** A picture that came with a document. */
 final readonly class Picture
 {
@@ -20,7 +22,7 @@ final readonly class Picture
             str_starts_with($this->bytes, 'GIF8') => 'image/gif',
             str_starts_with($this->bytes, 'RIFF') && 'WEBP' === substr($this->bytes, 8, 4) => 'image/webp',
             str_starts_with($this->bytes, 'BM') && \strlen($this->bytes) > 26 => 'image/bmp',
-            1 === preg_match('/\A(?:\xEF\xBB\xBF)?\s*+<(?:\?xml|!--|!DOCTYPE svg|svg)[^\0]*?<svg|\A\s*+<svg/i', substr($this->bytes, 0, 2000)) => 'image/svg+xml',
+            Regex::match('/\A(?:\xEF\xBB\xBF)?\s*+<(?:\?xml|!--|!DOCTYPE svg|svg)[^\0]*?<svg|\A\s*+<svg/i', substr($this->bytes, 0, 2000)) => 'image/svg+xml',
             default => null,
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Source\Regex;
+
 /** The signs of formulas as TeX writes them. */
 final class TexSigns
 {
@@ -23,8 +25,8 @@ final class TexSigns
     {
         return match (true) {
             \in_array($name, self::FUNCTIONS, true) => "\\{$name}",
-            mb_strlen($name, 'UTF-8') > 1 && 1 === preg_match('/^\p{L}+\z/u', $name) => "\\mathrm{{$name}}",
-            1 === preg_match('/\p{L}{2,} | \p{L}{2,}/u', $name) => '\text{'.self::of($name).'}',
+            mb_strlen($name, 'UTF-8') > 1 && Regex::match('/^\p{L}+\z/u', $name) => "\\mathrm{{$name}}",
+            Regex::match('/\p{L}{2,} | \p{L}{2,}/u', $name) => '\text{'.self::of($name).'}',
             default => self::of($name),
         };
     }
@@ -32,7 +34,7 @@ final class TexSigns
     /** What an exponent or an index follows: in braces where it is more than one thing. */
     public static function base(string $tex): string
     {
-        return 1 === preg_match('/^(?:[^\\\\]|\\\\[a-zA-Z]+ ?)\z/u', $tex) ? rtrim($tex) : "{{$tex}}";
+        return Regex::match('/^(?:[^\\\\]|\\\\[a-zA-Z]+ ?)\z/u', $tex) ? rtrim($tex) : "{{$tex}}";
     }
 
     public static function accented(string $accent, string $base): string
@@ -53,7 +55,7 @@ final class TexSigns
     {
         $tex = '';
         foreach ($parts as $part) {
-            $tex .= (1 === preg_match('/\\\\[a-zA-Z]+\z/', $tex) && 1 === preg_match('/^[a-zA-Z]/', $part) ? ' ' : '').$part;
+            $tex .= (Regex::match('/\\\\[a-zA-Z]+\z/', $tex) && Regex::match('/^[a-zA-Z]/', $part) ? ' ' : '').$part;
         }
 
         return $tex;
@@ -62,7 +64,7 @@ final class TexSigns
     /** A formula within a line. */
     public static function inLine(string $tex): string
     {
-        $tex = trim((string) preg_replace('/ {2,}/', ' ', $tex));
+        $tex = trim(Regex::replace('/ {2,}/', ' ', $tex));
 
         return '' === $tex ? '' : "\\({$tex}\\)";
     }

@@ -55,11 +55,11 @@ final readonly class QuestionMarks
 
         return match (true) {
             $answers instanceof Stimulus => null,
-            $answers instanceof Choice => self::known('choice', $answers->options, self::ofChoice(...)),
-            $answers instanceof MultipleResponse => self::known('boxes', $answers->options, self::ofBoxes(...)),
-            $answers instanceof TrueFalse => new self($full, $nothing, null, [[$nothing, 1], [$full, 1]]),
+            $answers instanceof Choice => self::ofOptions('choice', $answers->options, self::ofChoice(...)),
+            $answers instanceof MultipleResponse => self::ofOptions('boxes', $answers->options, self::ofBoxes(...)),
+            $answers instanceof TrueFalse => self::known('truth', static fn () => new self($full, $nothing, null, [[$nothing, 1], [$full, 1]])),
             $answers instanceof Matching => self::ofMatching($answers->pairs),
-            default => new self($full, $nothing, null, [[$nothing, 1]]),
+            default => self::known('typed', static fn () => new self($full, $nothing, null, [[$nothing, 1]])),
         };
     }
 
@@ -78,24 +78,33 @@ final readonly class QuestionMarks
     }
 
     /**
-     * The same weights earn the same, and a sheet has few patterns of them.
-     *
-     * @param list<Option>                  $options
+     * @param list<Option>                 $options
      * @param \Closure(list<Option>): self $make
      */
-    private static function known(string $kind, array $options, \Closure $make): self
+    private static function ofOptions(string $kind, array $options, \Closure $make): self
     {
-        /** @var array<string, self> $known */
-        static $known = [];
         if (\count($options) > self::MOST_REMEMBERED) {
             return $make($options);
         }
         $weights = implode(' ', array_map(static fn (Option $option) => $option->weight->toString(), $options));
+
+        return self::known("{$kind} {$weights}", static fn () => $make($options));
+    }
+
+    /**
+     * The same pattern earns the same, and a sheet has few patterns.
+     *
+     * @param \Closure(): self $make
+     */
+    private static function known(string $pattern, \Closure $make): self
+    {
+        /** @var array<string, self> $known */
+        static $known = [];
         if (\count($known) > self::MOST_PATTERNS) {
             $known = [];
         }
 
-        return $known["{$kind} {$weights}"] ??= $make($options);
+        return $known[$pattern] ??= $make();
     }
 
     /** @param list<Option> $options */
@@ -151,6 +160,12 @@ final readonly class QuestionMarks
     {
         $matches = \count(array_unique(array_map(static fn (Pair $pair) => $pair->match, $pairs)));
         $prompts = \count(array_filter($pairs, static fn (Pair $pair) => !$pair->prompt->isEmpty()));
+
+        return self::known("pairs {$prompts} {$matches}", static fn () => self::ofPairs($prompts, $matches));
+    }
+
+    private static function ofPairs(int $prompts, int $matches): self
+    {
         $outcomes = [];
         for ($right = 0, $ways = 1; $right <= $prompts && $prompts <= 12; ++$right) {
             // Of the prompts, so many right, the others wrong in any way.

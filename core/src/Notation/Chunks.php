@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Source\Regex;
+
 /**
  * The stretches of a text between its blank lines: number $i runs from byte $starts[$i] up to $ends[$i].
  *
@@ -24,10 +26,10 @@ final readonly class Chunks
         $starts = $ends = [];
         $length = \strlen($text);
         $blank = '[ \t\f\x0B]*+(?:\xC2\xA0[ \t\f\x0B]*+)*+(?:\r\n?+|\n|\z)';
-        preg_match("/^(?:{$blank})++/", $text, $lead);
+        Regex::match("/^(?:{$blank})++/", $text, $lead);
         $offset = \strlen($lead[0] ?? '');
         // Possessive, and begun by a line end, so that a long run of blanks is passed over once.
-        preg_match_all("/(?:\r\n?+|\n)\K(?:{$blank})++/", $text, $runs, \PREG_OFFSET_CAPTURE, max(0, $offset - 1));
+        Regex::matchAll("/(?:\r\n?+|\n)\K(?:{$blank})++/", $text, $runs, \PREG_OFFSET_CAPTURE, max(0, $offset - 1));
         foreach ($runs[0] as [$run, $at]) {
             if ($at > $offset) {
                 $starts[] = $offset;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Source\Regex;
+
 /** No-break spaces where a receiver looks for a mark or a blank line: readers see through them, the check faults them. */
 final class NoBreakSpaces
 {
@@ -28,7 +30,7 @@ final class NoBreakSpaces
         $result = [];
         foreach ($blocks as $block) {
             $previous = array_pop($result);
-            if (null !== $previous && BlockKind::Blank === $previous->kind && $block->kind->isNumbered() && 1 === preg_match('/(*ANYCRLF)^[ \t\f\x0B]*+\xC2\xA0/m', $previous->textIn($text), $match, \PREG_OFFSET_CAPTURE)) {
+            if (null !== $previous && BlockKind::Blank === $previous->kind && $block->kind->isNumbered() && Regex::match('/(*ANYCRLF)^[ \t\f\x0B]*+\xC2\xA0/m', $previous->textIn($text), $match, \PREG_OFFSET_CAPTURE)) {
                 $from = $previous->start + $match[0][1];
                 if ($from > $previous->start) {
                     $result[] = new Block(BlockKind::Blank, $previous->start, $from);

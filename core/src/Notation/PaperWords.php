@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Source\Regex;
+
 /** The words that printed tests use, in the languages of data/paper.php, as pieces of patterns that are read with the flags “iu”. */
 final readonly class PaperWords
 {
@@ -47,9 +49,9 @@ final readonly class PaperWords
     {
         $text = trim($text, " \t.;,*");
 
-        return match (1) {
-            preg_match("~^(?:{$this->true})\\z~iu", $text) => true,
-            preg_match("~^(?:{$this->false})\\z~iu", $text) => false,
+        return match (true) {
+            Regex::match("~^(?:{$this->true})\\z~iu", $text) => true,
+            Regex::match("~^(?:{$this->false})\\z~iu", $text) => false,
             default => null,
         };
     }
@@ -58,9 +60,9 @@ final readonly class PaperWords
     public function kindIn(string $heading): ?string
     {
         // “True (T) or False (F)”
-        $heading = (string) preg_replace('/\s*+\([A-Z]\)/', '', $heading);
+        $heading = Regex::replace('/\s*+\([A-Z]\)/', '', $heading);
         foreach ($this->kinds as $kind => $pattern) {
-            if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$pattern})(?![\\p{L}\\p{N}])~iu", $heading)) {
+            if (Regex::match("~(?<![\\p{L}\\p{N}])(?:{$pattern})(?![\\p{L}\\p{N}])~iu", $heading)) {
                 return $kind;
             }
         }
@@ -71,20 +73,20 @@ final readonly class PaperWords
     /** The name of the part of a test that a line heads, such as II; null where it heads none. */
     public function partOf(string $line): ?string
     {
-        return 1 === preg_match("~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $line, $match) ? strtoupper($match[1]) : null;
+        return Regex::match("~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $line, $match) ? strtoupper($match[1]) : null;
     }
 
     /** What follows “Correct answer:” in a line, which may be nothing; null where the line does not begin so. */
     public function afterCorrectAnswer(string $line): ?string
     {
-        return 1 === preg_match("~^\\s*+(?:(?:{$this->correct})\\s++(?:{$this->answer})|(?:{$this->answer})\\s++(?:{$this->correct}))\\s*+:\\s*+~iu", $line, $match) ? substr($line, \strlen($match[0])) : null;
+        return Regex::match("~^\\s*+(?:(?:{$this->correct})\\s++(?:{$this->answer})|(?:{$this->answer})\\s++(?:{$this->correct}))\\s*+:\\s*+~iu", $line, $match) ? substr($line, \strlen($match[0])) : null;
     }
 
     /** The points that a heading gives to each question below it; null where it gives none. */
     public function pointsOfEachIn(string $heading): ?string
     {
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
-        if (1 !== preg_match("~(?<![\\p{L}\\d.,]){$number}\\s*(?:{$this->points})\\s*(?:{$this->each})(?!\\p{L})|(?<!\\p{L})(?:{$this->each})(?:\\s+\\p{L}+){0,2}\\s*{$number}\\s*(?:{$this->points})(?!\\p{L})~iu", $heading, $match)) {
+        if (!Regex::match("~(?<![\\p{L}\\d.,]){$number}\\s*(?:{$this->points})\\s*(?:{$this->each})(?!\\p{L})|(?<!\\p{L})(?:{$this->each})(?:\\s+\\p{L}+){0,2}\\s*{$number}\\s*(?:{$this->points})(?!\\p{L})~iu", $heading, $match)) {
             return null;
         }
 

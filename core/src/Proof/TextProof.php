@@ -9,6 +9,7 @@ use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\MarkdownConverter;
 use Notagram\Question\FormattedText;
 use Notagram\Source\ReadLimits;
+use Notagram\Source\Regex;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerAction;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
@@ -66,8 +67,8 @@ final class TextProof
         if (!str_contains($text, '<') && !str_contains($text, '&')) {
             return self::plain($text);
         }
-        $text = (string) preg_replace('~<(?!/?[a-zA-Z]|!--)~', '&lt;', $text);
-        $hasBlocks = 1 === preg_match('~<(?:p|div|ul|ol|table|pre|blockquote|h[1-6])[\s>]~i', $text);
+        $text = Regex::replace('~<(?!/?[a-zA-Z]|!--)~', '&lt;', $text);
+        $hasBlocks = Regex::match('~<(?:p|div|ul|ol|table|pre|blockquote|h[1-6])[\s>]~i', $text);
 
         return $this->sanitized($hasBlocks ? $text : nl2br($text, false));
     }

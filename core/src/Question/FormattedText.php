@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
+use Notagram\Source\Regex;
+
 /** A text with the format its author wrote it in; lines are parted by LF. */
 final readonly class FormattedText
 {
@@ -31,15 +33,15 @@ final readonly class FormattedText
     public function plain(): string
     {
         $text = $this->text;
-        if (self::MARKDOWN !== $this->format && 1 !== preg_match('/[<&]|'.self::UNEVEN.'/', $text)) {
+        if (self::MARKDOWN !== $this->format && !Regex::match('/[<&]|'.self::UNEVEN.'/', $text)) {
             return trim($text);
         }
         if (self::PLAIN !== $this->format && false !== strpbrk($text, '<&')) {
-            $text = html_entity_decode((string) preg_replace('~<(?:/?[a-zA-Z][^<>]*+|!--.*?--)>~s', ' ', $text), \ENT_QUOTES | \ENT_HTML5, 'UTF-8');
+            $text = html_entity_decode(Regex::replace('~<(?:/?[a-zA-Z][^<>]*+|!--.*?--)>~s', ' ', $text), \ENT_QUOTES | \ENT_HTML5, 'UTF-8');
         }
         if (self::MARKDOWN === $this->format) {
-            $text = (string) preg_replace('/!\[[^\]]*+\]\([^)]*+\)|(?<=\])\([^)]*+\)/', '', $text);
-            $text = (string) preg_replace('/[*`]++|(?<!\w)__?(?=\w)|(?<=\w)__?(?!\w)/', '', $text);
+            $text = Regex::replace('/!\[[^\]]*+\]\([^)]*+\)|(?<=\])\([^)]*+\)/', '', $text);
+            $text = Regex::replace('/[*`]++|(?<!\w)__?(?=\w)|(?<=\w)__?(?!\w)/', '', $text);
         }
 
         return (new self($text))->collapsed();
@@ -48,10 +50,10 @@ final readonly class FormattedText
     /** The text with every run of white space made one blank: as a pupil reads it. */
     public function collapsed(): string
     {
-        if (1 !== preg_match('/'.self::UNEVEN.'/', $this->text)) {
+        if (!Regex::match('/'.self::UNEVEN.'/', $this->text)) {
             return trim($this->text);
         }
 
-        return trim((string) preg_replace('/[\s\x{A0}]++/u', ' ', $this->text));
+        return trim(Regex::replace('/[\s\x{A0}]++/u', ' ', $this->text));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
+use Notagram\Source\Regex;
+
 /** The pictures that a sheet keeps beside its text, which names each where it stands: “[picture 2: A smoker]”. */
 final readonly class KeptPictures
 {
@@ -28,7 +30,7 @@ final readonly class KeptPictures
      */
     public static function name(?int $number, string $alternative = ''): string
     {
-        $alternative = trim((string) preg_replace('/\s++/u', ' ', strtr($alternative, '[]<>', '()()')));
+        $alternative = trim(Regex::replace('/\s++/u', ' ', strtr($alternative, '[]<>', '()()')));
 
         return '[picture'.(null === $number ? '' : " {$number}").('' === $alternative ? '' : ": {$alternative}").']';
     }
@@ -43,7 +45,7 @@ final readonly class KeptPictures
         if ([] === $this->addresses || !str_contains($text, '[picture ')) {
             return [];
         }
-        preg_match_all(self::NAMED, $text, $names);
+        Regex::matchAll(self::NAMED, $text, $names);
 
         return array_values(array_unique(array_filter(array_map(\intval(...), $names[1]), fn (int $number): bool => \array_key_exists($number, $this->addresses))));
     }
@@ -55,7 +57,7 @@ final readonly class KeptPictures
             return $html;
         }
 
-        return (string) preg_replace_callback(self::NAMED, function (array $name): string {
+        return Regex::replaceBy(self::NAMED, function (array $name): string {
             $address = $this->addresses[(int) $name[1]] ?? null;
 
             return null === $address ? $name[0] : \sprintf('<img class="kept" src="%s" alt="%s">', htmlspecialchars($address), str_replace('"', '&quot;', $name[2] ?? "picture {$name[1]}"));

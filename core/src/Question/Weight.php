@@ -6,6 +6,7 @@ namespace Notagram\Question;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Notagram\Source\Regex;
 
 /** Per cent of a question's points: exact, and remembered as it was written. */
 final readonly class Weight
@@ -15,7 +16,7 @@ final readonly class Weight
 
     private function __construct(private string $written)
     {
-        $this->units = 1 === preg_match('/^(-?)(\d{1,9})(?:\.(\d{1,5}))?\z/', $written, $match)
+        $this->units = Regex::match('/^(-?)(\d{1,9})(?:\.(\d{1,5}))?\z/', $written, $match)
             ? (int) ($match[1].$match[2].str_pad($match[3] ?? '', 5, '0'))
             : null;
     }

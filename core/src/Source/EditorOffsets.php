@@ -18,7 +18,7 @@ final class EditorOffsets
 
     public function __construct(private readonly string $text)
     {
-        $this->isPlain = !str_contains($text, "\r") && 1 !== preg_match('/[\x80-\xFF]/', $text);
+        $this->isPlain = !str_contains($text, "\r") && !Regex::match('/[\x80-\xFF]/', $text);
     }
 
     public function toEditor(int $byteOffset): int
@@ -79,7 +79,7 @@ final class EditorOffsets
     public static function lengthOf(string $text): int
     {
         return mb_strlen($text, 'UTF-8')
-            + (int) preg_match_all('/[\xF0-\xF4]/', $text)
+            + Regex::matchAll('/[\xF0-\xF4]/', $text)
             - substr_count($text, "\r\n");
     }
 

@@ -44,7 +44,7 @@ enum Encoding: string
      */
     public static function named(string $label): ?self
     {
-        $label = (string) preg_replace(['/^x-cp(?=125\d)/', '/^x-mac-roman\z/', '/^(?:gb2312|gbk|x-gbk)\z/', '/^(?:us-)?ascii\z/'], ['cp', 'macintosh', 'gb18030', 'windows-1252'], strtolower(trim($label)));
+        $label = Regex::replace(['/^x-cp(?=125\d)/', '/^x-mac-roman\z/', '/^(?:gb2312|gbk|x-gbk)\z/', '/^(?:us-)?ascii\z/'], ['cp', 'macintosh', 'gb18030', 'windows-1252'], strtolower(trim($label)));
         foreach (self::cases() as $encoding) {
             $aliases = array_filter(\UConverter::getAliases($encoding->converterName()), is_string(...));
             if (\in_array($label, array_map(strtolower(...), [$encoding->value, ...array_values($aliases)]), true)) {

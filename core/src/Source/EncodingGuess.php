@@ -48,7 +48,7 @@ final readonly class EncodingGuess
     public static function of(string $bytes): self
     {
         return self::byMark($bytes)
-            ?? (1 !== preg_match('/[^\t\n\f\r\x1B\x20-\x7E]/', $bytes) ? new self(Encoding::Utf8, Certainty::Certain) : null)
+            ?? (!Regex::match('/[^\t\n\f\r\x1B\x20-\x7E]/', $bytes) ? new self(Encoding::Utf8, Certainty::Certain) : null)
             ?? self::wide($bytes)
             ?? (mb_check_encoding($bytes, 'UTF-8') ? new self(Encoding::Utf8, Certainty::Certain) : null)
             ?? self::byLetters($bytes);
@@ -82,9 +82,9 @@ final readonly class EncodingGuess
             }
             $text = $encoding->decode($whole);
             // What people write, against what comes up only where the bytes are taken wrongly.
-            $sound = (int) preg_match_all('/[\x{20}-\x{7E}\x{A0}-\x{17F}\p{Greek}\p{Cyrillic}\p{Hebrew}\p{Arabic}\p{Hiragana}\p{Katakana}\p{Hangul}\p{Nd} \r\n.,?!:;{}=~()。、？]/u', $text);
-            $odd = (int) preg_match_all('/[\x{00}-\x{08}\x{0E}-\x{1F}\x{7F}-\x{9F}\p{Co}\p{Cn}\x{2000}\x{0D00}\x{0A00}\x{2E00}]/u', $text);
-            $plain = (int) preg_match_all('/[ \r\n.,?!:;a-zA-Z0-9。、，？]/u', $text);
+            $sound = Regex::matchAll('/[\x{20}-\x{7E}\x{A0}-\x{17F}\p{Greek}\p{Cyrillic}\p{Hebrew}\p{Arabic}\p{Hiragana}\p{Katakana}\p{Hangul}\p{Nd} \r\n.,?!:;{}=~()。、？]/u', $text);
+            $odd = Regex::matchAll('/[\x{00}-\x{08}\x{0E}-\x{1F}\x{7F}-\x{9F}\p{Co}\p{Cn}\x{2000}\x{0D00}\x{0A00}\x{2E00}]/u', $text);
+            $plain = Regex::matchAll('/[ \r\n.,?!:;a-zA-Z0-9。、，？]/u', $text);
             if ($sound > $most && $sound > 4 * $odd && 20 * $plain > $sound) {
                 [$best, $most] = [$encoding, $sound];
             }
@@ -96,7 +96,7 @@ final readonly class EncodingGuess
     private static function byLetters(string $bytes): self
     {
         $sample = self::tellingLines($bytes);
-        $high = max(1, (int) preg_match_all('/[\x80-\xFF]/', $sample));
+        $high = max(1, Regex::matchAll('/[\x80-\xFF]/', $sample));
         $best = Encoding::Windows1252;
         $bestText = '';
         $bestScore = $runnerUp = -\INF;
@@ -120,7 +120,7 @@ final readonly class EncodingGuess
     {
         $sample = '';
         $offset = 0;
-        while (\strlen($sample) < self::SAMPLE && 1 === preg_match('/[^\r\n\x80-\xFF]{0,300}+[\x80-\xFF][^\r\n]{0,1500}+[\r\n]*+/', $bytes, $match, \PREG_OFFSET_CAPTURE, $offset)) {
+        while (\strlen($sample) < self::SAMPLE && Regex::match('/[^\r\n\x80-\xFF]{0,300}+[\x80-\xFF][^\r\n]{0,1500}+[\r\n]*+/', $bytes, $match, \PREG_OFFSET_CAPTURE, $offset)) {
             $sample .= $match[0][0];
             $offset = $match[0][1] + \strlen($match[0][0]);
         }

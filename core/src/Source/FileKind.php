@@ -23,7 +23,7 @@ enum FileKind
     {
         if (str_starts_with($bytes, "PK\x03\x04")) {
             return match (true) {
-                1 === preg_match('~word/document\d*\.xml~', $bytes) => self::WordDocument,
+                Regex::match('~word/document\d*\.xml~', $bytes) => self::WordDocument,
                 str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::OpenDocumentText,
                 str_contains($bytes, 'xl/workbook.xml'),
                 str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::Spreadsheet,
@@ -60,7 +60,7 @@ enum FileKind
     private static function looksBinary(string $bytes): bool
     {
         $sample = substr($bytes, 0, 8_192);
-        $controls = preg_match_all('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $sample);
+        $controls = Regex::matchAll('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $sample);
 
         // Wide encodings are full of NUL bytes.
         return $controls > 4 && $controls > \strlen($sample) / 20 && EncodingGuess::of($bytes)->encoding->unit() < 2;

@@ -69,15 +69,15 @@ final class LetterChances
     private static function pairsOf(string $text): array
     {
         $elsewhere = 0;
-        $elsewhere += self::CONTROL * (int) preg_match_all('/[\x{00}-\x{08}\x{0E}-\x{1A}\x{1C}-\x{1F}\x{7F}-\x{9F}\x{FFFD}\p{Co}\p{Cn}]/u', $text);
-        $elsewhere += self::PUNCTUATION * (int) preg_match_all('/[\x{A0}¡§©«®°·»¿‘’‚“”„‟–—…€•、。「」，！？：；（）《》“”　・ー]/u', $text);
-        $elsewhere += self::SYMBOL * (int) preg_match_all('/(?![\x{A0}¡§©«®°·»¿‘’‚“”„‟–—…€•、。「」，！？：；（）《》　・ー])[^\x00-\x7F\p{L}\p{M}\p{C}]/u', $text);
-        $elsewhere += self::INSIDE_A_WORD * (int) preg_match_all('/\p{L}[\x{A0}¡§©«®°»¿‘‚“”„‟–—…€•](?=\p{L})/u', $text);
-        $elsewhere += self::CAPITAL * (int) preg_match_all('/(?![A-Z])\p{Lu}/u', $text);
-        $elsewhere += self::CAPITAL_INSIDE * ((int) preg_match_all('/\p{Ll}(?![A-Z])\p{Lu}/u', $text) + (int) preg_match_all('/(?![a-z])\p{Ll}[A-Z]/u', $text));
+        $elsewhere += self::CONTROL * Regex::matchAll('/[\x{00}-\x{08}\x{0E}-\x{1A}\x{1C}-\x{1F}\x{7F}-\x{9F}\x{FFFD}\p{Co}\p{Cn}]/u', $text);
+        $elsewhere += self::PUNCTUATION * Regex::matchAll('/[\x{A0}¡§©«®°·»¿‘’‚“”„‟–—…€•、。「」，！？：；（）《》“”　・ー]/u', $text);
+        $elsewhere += self::SYMBOL * Regex::matchAll('/(?![\x{A0}¡§©«®°·»¿‘’‚“”„‟–—…€•、。「」，！？：；（）《》　・ー])[^\x00-\x7F\p{L}\p{M}\p{C}]/u', $text);
+        $elsewhere += self::INSIDE_A_WORD * Regex::matchAll('/\p{L}[\x{A0}¡§©«®°»¿‘‚“”„‟–—…€•](?=\p{L})/u', $text);
+        $elsewhere += self::CAPITAL * Regex::matchAll('/(?![A-Z])\p{Lu}/u', $text);
+        $elsewhere += self::CAPITAL_INSIDE * (Regex::matchAll('/\p{Ll}(?![A-Z])\p{Lu}/u', $text) + Regex::matchAll('/(?![a-z])\p{Ll}[A-Z]/u', $text));
         $pairs = [];
         // Old encodings have the cedilla where Romanian now has the comma; here they are one letter.
-        preg_match_all('/[\p{L}\p{M}]++/u', strtr(mb_strtolower($text, 'UTF-8'), self::SPELLED_OTHERWISE), $words);
+        Regex::matchAll('/[\p{L}\p{M}]++/u', strtr(mb_strtolower($text, 'UTF-8'), self::SPELLED_OTHERWISE), $words);
         foreach ($words[0] as $word) {
             $previous = '_';
             foreach (mb_str_split($word, 1, 'UTF-8') as $letter) {
@@ -96,9 +96,9 @@ final class LetterChances
         static $languages = null;
         if (null === $languages) {
             $languages = [];
-            preg_match_all('/^([a-zA-Z-]+)( .+)$/m', (string) file_get_contents(__DIR__.'/../../data/languages.txt'), $lines, \PREG_SET_ORDER);
+            Regex::matchAll('/^([a-zA-Z-]+)( .+)$/m', (string) file_get_contents(__DIR__.'/../../data/languages.txt'), $lines, \PREG_SET_ORDER);
             foreach ($lines as [, $code, $line]) {
-                preg_match_all('/ (\D+)(\d+)/', strtr($line, self::SPELLED_OTHERWISE), $entries);
+                Regex::matchAll('/ (\D+)(\d+)/', strtr($line, self::SPELLED_OTHERWISE), $entries);
                 $languages[$code] = new self(array_map(intval(...), array_combine($entries[1], $entries[2])));
             }
         }

@@ -27,10 +27,10 @@ final class MisreadText
     public static function repairs(string $text): array
     {
         // Two such characters in a row take four bytes at least.
-        if (1 !== preg_match('/[\x80-\xFF]{4}/', $text)) {
+        if (!Regex::match('/[\x80-\xFF]{4}/', $text)) {
             return [];
         }
-        preg_match_all('/[^\x00-\x7F]++/u', $text, $runs, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/[^\x00-\x7F]++/u', $text, $runs, \PREG_OFFSET_CAPTURE);
         foreach (self::READ_AS as $encoding) {
             $repairs = self::whollyRepaired($runs[0], $encoding);
             if ([] !== $repairs) {
@@ -67,7 +67,7 @@ final class MisreadText
         }
         $repairs = [];
         foreach ($repaired ?? [] as $index => $right) {
-            if (1 !== preg_match(self::WRITTEN, $right)) {
+            if (!self::isWritten($right)) {
                 return [];
             }
             $repairs[$runs[$index][1]] = [$runs[$index][0], $right];
@@ -122,7 +122,7 @@ final class MisreadText
     private static function onceRepaired(string $text, Encoding $encoding): array
     {
         $bytes = self::bytesOf($encoding);
-        preg_match_all('/[^\x00-\x7F]{2,}+/u', $text, $runs, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/[^\x00-\x7F]{2,}+/u', $text, $runs, \PREG_OFFSET_CAPTURE);
         $repairs = [];
         $foreign = 0;
         foreach ($runs[0] as [$run, $start]) {
@@ -136,7 +136,7 @@ final class MisreadText
                 $raw .= $bytes[$character] ?? "\xFF";
             }
             $offsets[] = $offset;
-            preg_match_all(self::UTF8, $raw, $matches, \PREG_OFFSET_CAPTURE);
+            Regex::matchAll(self::UTF8, $raw, $matches, \PREG_OFFSET_CAPTURE);
             foreach ($matches[0] as [$right, $at]) {
                 $from = $offsets[$at];
                 $wrong = substr($text, $from, $offsets[$at + \strlen($right)] - $from);
@@ -154,7 +154,7 @@ final class MisreadText
     /** @param string $before the byte before, $after the one after; empty at an end */
     private static function isMeant(string $right, string $wrong, string $before, string $after, Encoding $encoding): bool
     {
-        if (1 !== preg_match(self::WRITTEN, $right)) {
+        if (!self::isWritten($right)) {
             return false;
         }
         $isShort = 2 === \strlen($right);
@@ -162,10 +162,16 @@ final class MisreadText
 
         return match ($encoding) {
             Encoding::Windows1251 => \strlen($right) >= 4 || str_starts_with($right, "\xE2\x80"),
-            Encoding::Macintosh => !$isShort || ($touchesLower && 1 !== preg_match('/[πΩ∆∑∞]/u', $wrong)),
+            Encoding::Macintosh => !$isShort || ($touchesLower && !Regex::match('/[πΩ∆∑∞]/u', $wrong)),
             // A capital before a closing quote, an ellipsis, a dash or a no-break space is sound text.
-            default => !$isShort || ctype_lower($before) || ctype_alpha($after) || 1 !== preg_match('/[“”‘’«»‹›…–—•°\x{A0}]\z/u', $wrong),
+            default => !$isShort || ctype_lower($before) || ctype_alpha($after) || !Regex::match('/[“”‘’«»‹›…–—•°\x{A0}]\z/u', $wrong),
         };
+    }
+
+    /** Whether it is UTF-8 after all, and of characters that people write. */
+    private static function isWritten(string $text): bool
+    {
+        return mb_check_encoding($text, 'UTF-8') && Regex::match(self::WRITTEN, $text);
     }
 
     private static function isOneForeignLetter(string $right): bool

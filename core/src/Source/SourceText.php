@@ -28,7 +28,7 @@ final readonly class SourceText
      */
     public static function fromUtf8(string $text, Encoding $cameAs = Encoding::Utf8, bool $hasBom = false, int $undecodable = 0, Certainty $certainty = Certainty::Certain): self
     {
-        // PCRE remembers with the string that it is valid, which every pattern on it gains from.
+        // PCRE remembers with the string that it is valid, which every pattern on it gains from; here a failure is the answer.
         if (1 !== preg_match('//u', $text)) {
             throw new InvalidUtf8('The text is not valid UTF-8.');
         }

@@ -58,7 +58,7 @@ final class MarksTest extends TestCase
     {
         $marks = SheetMarks::of(self::questionsOf(str_repeat("Which? {=a ~b ~c ~d}\n\n", 12)));
 
-        self::assertSame(['12', '3', '456359/8388608'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance]);
+        self::assertSame(['12', '3', '456359/8388608'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance?->exact]);
     }
 
     public function testPointsAndTextsCount(): void
@@ -66,7 +66,7 @@ final class MarksTest extends TestCase
         // Half of 4 points: the one of three points must come right, or (never) the others alone.
         $marks = SheetMarks::of(self::questionsOf("// (3 points)\nWhich? {=a ~b}\n\nSo? {T}\n\nRead this.\n"));
 
-        self::assertSame(['4', '2', '1/2'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance]);
+        self::assertSame(['4', '2', '1/2'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance?->exact]);
     }
 
     public function testPenaltiesAreCountedFromBelowZero(): void
@@ -74,7 +74,30 @@ final class MarksTest extends TestCase
         $marks = SheetMarks::of(self::questionsOf("Which? {=a ~%-100%b}\n\nWhich now? {=a ~%-100%b}\n"));
 
         // Both right: 2; one: 0; none: −2. Half of the marks needs both.
-        self::assertSame(['2', '0', '1/4'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance]);
+        self::assertSame(['2', '0', '1/4'], [(string) $marks->total, (string) $marks->guess, (string) $marks->halfChance?->exact]);
+    }
+
+    public function testAnySizeHasAChance(): void
+    {
+        $choices = self::questionsOf('Which? {=a ~b ~c}');
+        $coins = self::questionsOf('So? {T}');
+        $many = SheetMarks::of(array_merge(...array_fill(0, 4_000, $choices)))->halfChance;
+        $tosses = SheetMarks::of(array_merge(...array_fill(0, 10_000, $coins)))->halfChance;
+
+        self::assertLessThan(1e-50, $many?->most);
+        // Half of the tosses or more: a half, and half of the chance of a tie, which is 1/√(5,000 π).
+        self::assertEqualsWithDelta(0.5 + 0.5 / sqrt(5_000 * \M_PI), $tosses?->least, 1e-5);
+    }
+
+    /** Points and weights with many decimals make steps too fine to count. */
+    public function testFineStepsAreBounded(): void
+    {
+        $questions = self::questionsOf(implode("\n\n", array_map(static fn (int $number) => "// (1.00000000000{$number} points)\nWhich? {=a ~%33.33333%b ~c}", range(101, 140))));
+        $chance = SheetMarks::of($questions)->halfChance;
+
+        self::assertNull($chance?->exact);
+        self::assertGreaterThan(0.1, $chance?->least);
+        self::assertLessThan(0.7, $chance?->most);
     }
 
     public function testAnEmptySheetHasNothingToGuess(): void

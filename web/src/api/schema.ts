@@ -396,6 +396,12 @@ export interface components {
             question: components["schemas"]["QuestionView"] | null;
             written: components["schemas"]["WrittenView"] | null;
         };
+        /** @description How likely something is, in per cent: at least and at most, which are the same where it is known. */
+        ChanceView: {
+            least: string;
+            most: string;
+            exact: string | null;
+        };
         /** @description A stretch of whole lines, before and after. */
         ChangedPlaceView: {
             line: number;
@@ -597,8 +603,7 @@ export interface components {
         SheetMarksView: {
             total: string;
             guess: string | null;
-            halfChance: string | null;
-            halfChanceExact: string | null;
+            halfChance: components["schemas"]["ChanceView"] | null;
         };
         /** @description A sheet, whole. */
         SheetView: {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Repeat;
 
+use Notagram\Source\Regex;
+
 /**
  * Finds questions that ask the same, without comparing each with each.
  *
@@ -104,12 +106,12 @@ final class Repeats
     private static function mayBeMore(array $more, StemPrint $shorter, StemPrint $longer): bool
     {
         return 1 === \count($more) && !$shorter->isTrueFalse && '' !== $shorter->key && $shorter->key === $longer->key
-            && \count($shorter->words) >= 3 && 1 === preg_match('/^\p{L}{4,}\z/u', $more[0]);
+            && \count($shorter->words) >= 3 && Regex::match('/^\p{L}{4,}\z/u', $more[0]);
     }
 
     private static function isSpelledOtherwise(string $one, string $other): bool
     {
-        return \strlen($one) >= 5 && $one[0] === $other[0] && 1 !== preg_match('/\d/', $one.$other) && levenshtein($one, $other) <= 2;
+        return \strlen($one) >= 5 && $one[0] === $other[0] && !Regex::match('/\d/', $one.$other) && levenshtein($one, $other) <= 2;
     }
 
     private static function shareAnswers(StemPrint $one, StemPrint $other): bool

@@ -14,6 +14,7 @@ use Notagram\Question\Pair;
 use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
 use Notagram\Question\TrueFalse;
+use Notagram\Source\Regex;
 
 /** What is kept of a question to recognise another that asks the same. */
 final readonly class StemPrint
@@ -50,7 +51,7 @@ final readonly class StemPrint
             }
         }
         // What is no word tells, too: 2 + 2 is not 2 × 2.
-        preg_match_all('/[^\p{L}\p{M}\p{N}\p{P}\s]|[\\\\\/*%&@#^_<>-]/u', $wording->stem, $signs);
+        Regex::matchAll('/[^\p{L}\p{M}\p{N}\p{P}\s]|[\\\\\/*%&@#^_<>-]/u', $wording->stem, $signs);
         $telling = [] === $signs[0] ? $telling : [...$telling, implode('', $signs[0])];
         foreach (Pictures::in($question->stem) as [$source]) {
             $telling[] = $source;

@@ -18,6 +18,7 @@ use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
+use Notagram\Source\Regex;
 
 /**
  * A question as it goes over the wire; its JSON Schema stands in the core's schema folder.
@@ -58,7 +59,7 @@ final class QuestionJson
     {
         return match (true) {
             null === $points => 1,
-            1 === preg_match('/^\d{1,9}\z/', $points) => (int) $points,
+            Regex::match('/^\d{1,9}\z/', $points) => (int) $points,
             default => $points,
         };
     }

@@ -11,6 +11,7 @@ use Notagram\Intake\ManuscriptBuilder;
 use Notagram\Intake\MathMl;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Intake\XmlElements;
+use Notagram\Source\Regex;
 
 /** Reads the text of an OpenDocument text (OASIS OpenDocument 1.3, Part 3; from memory). One object reads one document. */
 final class OpenTextDocument
@@ -194,7 +195,7 @@ final class OpenTextDocument
         if ('list-level-style-number' !== $definition->localName) {
             $bullet = $definition->getAttributeNS(self::TEXT, 'bullet-char');
 
-            return 1 === preg_match('/^[☐□◻○◯❏❑]/u', $bullet) ? $bullet : '•';
+            return Regex::match('/^[☐□◻○◯❏❑]/u', $bullet) ? $bullet : '•';
         }
         $pattern = $definition->getAttributeNS('urn:org:documentfoundation:names:experimental:office:xmlns:loext:1.0', 'num-list-format');
         $shown = function (int $of) use ($style, $counters): string {
@@ -204,7 +205,7 @@ final class OpenTextDocument
             return 'none' === $format ? '' : ListLabel::of($counters[$of] ?? 1, $format);
         };
         if ('' !== $pattern) {
-            return (string) preg_replace_callback('/%(\d{1,2})%/', static fn (array $match): string => $shown((int) $match[1]), $pattern);
+            return Regex::replaceBy('/%(\d{1,2})%/', static fn (array $match): string => $shown((int) $match[1]), $pattern);
         }
         $levels = max(1, (int) $definition->getAttributeNS(self::TEXT, 'display-levels'));
         $numbers = array_filter(array_map($shown, range(max(1, $level - $levels + 1), $level)), static fn (string $number) => '' !== $number);
@@ -262,7 +263,7 @@ final class OpenTextDocument
         }
         foreach ($parent->childNodes as $child) {
             if ($child instanceof \DOMText) {
-                $this->builder->text((string) preg_replace('/[ \t\r\n]++/', ' ', $child->data), $standsOut);
+                $this->builder->text(Regex::replace('/[ \t\r\n]++/', ' ', $child->data), $standsOut);
                 continue;
             }
             if (!$child instanceof \DOMElement) {

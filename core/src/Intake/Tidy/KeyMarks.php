@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Marks the answer of one question in a draft, as a Starred list does. */
 final class KeyMarks
@@ -27,7 +28,7 @@ final class KeyMarks
             foreach (self::keys($draft, $question, $answer) ?? [] as $key) {
                 $index = $question->options[$key];
                 if (!str_contains(OptionMarks::letter($draft->line($index))[1] ?? '', '*')) {
-                    $draft->edit($index, (string) preg_replace('/^\s*+/', '$0*', $draft->line($index), 1));
+                    $draft->edit($index, Regex::replace('/^\s*+/', '$0*', $draft->line($index), 1));
                 }
             }
 
@@ -46,7 +47,7 @@ final class KeyMarks
     {
         $stem = implode(' ', array_map(static fn (int $index) => $draft->line($index), $question->stem));
 
-        return null !== PaperWords::all()->truth($answer) && ([] !== $question->truths || (1 !== preg_match('/_{3,}/', $stem) && 'typed' !== $question->kind));
+        return null !== PaperWords::all()->truth($answer) && ([] !== $question->truths || (!Regex::match('/_{3,}/', $stem) && 'typed' !== $question->kind));
     }
 
     /** @return ?list<int> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Source\Regex;
+
 /** How a line starts an option, and the options that stand on one line. */
 final class OptionMarks
 {
@@ -20,9 +22,9 @@ final class OptionMarks
      */
     public static function boxes(string $line): ?array
     {
-        $parts = preg_split('/(?<=\s|^)(?='.self::BOX.'\s*+(?!'.self::BOX.')\S)/u', trim(str_replace("\u{A0}", ' ', $line)));
-        $parts = array_values(array_filter(array_map(trim(...), false === $parts ? [] : $parts), static fn (string $part) => '' !== $part));
-        $boxes = array_filter($parts, static fn (string $part) => 1 === preg_match('/^'.self::BOX.'/u', $part));
+        $parts = Regex::split('/(?<=\s|^)(?='.self::BOX.'\s*+(?!'.self::BOX.')\S)/u', trim(str_replace("\u{A0}", ' ', $line)));
+        $parts = array_values(array_filter(array_map(trim(...), $parts), static fn (string $part) => '' !== $part));
+        $boxes = array_filter($parts, static fn (string $part) => Regex::match('/^'.self::BOX.'/u', $part));
 
         return \count($boxes) > 1 ? $parts : null;
     }
@@ -32,7 +34,7 @@ final class OptionMarks
     {
         $line = ltrim(str_replace("\u{A0}", ' ', $line));
 
-        return 1 === preg_match('/^(\*?\s?\(?([A-Za-z])\*?[.)]\*?\s*+)(?=\S|\z)/', $line, $match) ? [$match[2], $match[1], substr($line, \strlen($match[1]))] : null;
+        return Regex::match('/^(\*?\s?\(?([A-Za-z])\*?[.)]\*?\s*+)(?=\S|\z)/', $line, $match) ? [$match[2], $match[1], substr($line, \strlen($match[1]))] : null;
     }
 
     /**
@@ -43,17 +45,17 @@ final class OptionMarks
     public static function row(string $line): array
     {
         $line = trim(str_replace("\u{A0}", ' ', $line));
-        if (1 !== preg_match('/^'.self::LETTER.'\s.*\s'.self::LETTER.'\s/s', $line)) {
+        if (!Regex::match('/^'.self::LETTER.'\s.*\s'.self::LETTER.'\s/s', $line)) {
             return [];
         }
-        $count = (int) preg_match_all('/(?:^|\t\s*+|\s{2,}|(?<=\S)\s)('.self::LETTER.')(?=\s)/', $line, $found, \PREG_OFFSET_CAPTURE);
+        $count = Regex::matchAll('/(?:^|\t\s*+|\s{2,}|(?<=\S)\s)('.self::LETTER.')(?=\s)/', $line, $found, \PREG_OFFSET_CAPTURE);
         $options = [];
         $from = 0;
         $last = '';
         for ($index = 0; $index < $count; ++$index) {
             $letter = strtolower($found[2][$index][0]);
             $at = $found[1][$index][1];
-            $isWide = 0 === $at || 1 === preg_match('/(?:\t|\s{2})\z/', substr($line, 0, $at));
+            $isWide = 0 === $at || Regex::match('/(?:\t|\s{2})\z/', substr($line, 0, $at));
             // One blank before the letter will do only where it is the very next one.
             if ('' !== $last && ($letter <= $last || (!$isWide && \ord($letter) !== \ord($last) + 1))) {
                 continue;
@@ -75,7 +77,7 @@ final class OptionMarks
      */
     public static function behindStem(string $line): ?array
     {
-        if (1 !== preg_match('/^(.*?\S)(?:\t\s*+|\s{2,}|\s(?=\(?[aA][.)]\s\S.*\s\(?[bB][.)]\s.*\s\(?[cC][.)]\s))(\*?\(?[aA][.)]\*?\s.*)\z/su', $line, $match)) {
+        if (!Regex::match('/^(.*?\S)(?:\t\s*+|\s{2,}|\s(?=\(?[aA][.)]\s\S.*\s\(?[bB][.)]\s.*\s\(?[cC][.)]\s))(\*?\(?[aA][.)]\*?\s.*)\z/su', $line, $match)) {
             return null;
         }
         $options = self::row($match[2]);

@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Starred\StarredLine;
+use Notagram\Source\Regex;
 
 /** What the form of one line of a printed test says, whatever stands around it. */
 final readonly class PaperLine
@@ -33,12 +34,12 @@ final readonly class PaperLine
         $this->start = QuestionStart::in($text);
         $this->letter = OptionMarks::letter($text);
         $this->row = OptionMarks::row($text);
-        $this->bullet = 1 === preg_match(OptionMarks::BULLET, $text, $match) ? $match[2] : '';
+        $this->bullet = Regex::match(OptionMarks::BULLET, $text, $match) ? $match[2] : '';
         $this->isPageMark = self::isPageMark($text);
         $this->isNameLine = self::isNameLine($text);
-        $this->isWritingLine = 1 === preg_match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|\.{3}\z|…\z)\z/u', $text);
+        $this->isWritingLine = Regex::match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|\.{3}\z|…\z)\z/u', $text);
         $line = StarredLine::at($text, 0);
-        $this->isAnswer = null !== $line->answer() && 1 !== preg_match('/\?\s*\z/', $text);
+        $this->isAnswer = null !== $line->answer() && !Regex::match('/\?\s*\z/', $text);
         $this->isTruth = null !== $line->truths();
         $this->isPair = $line->isPair();
     }
@@ -63,19 +64,19 @@ final readonly class PaperLine
 
     private static function isPageMark(string $text): bool
     {
-        if (\strlen($text) > 40 || 1 !== preg_match('/\d/', $text)) {
+        if (\strlen($text) > 40 || !Regex::match('/\d/', $text)) {
             return false;
         }
         $words = PaperWords::all();
 
-        return 1 === preg_match("~^(?:[-–—]\\s*\\d{1,3}\\s*[-–—]|(?:{$words->page})\\s*\\d{1,3}(?:\\s*(?:{$words->of})\\s*\\d{1,3})?|\\d{1,3}\\s*/\\s*\\d{1,3})\\z~iu", $text);
+        return Regex::match("~^(?:[-–—]\\s*\\d{1,3}\\s*[-–—]|(?:{$words->page})\\s*\\d{1,3}(?:\\s*(?:{$words->of})\\s*\\d{1,3})?|\\d{1,3}\\s*/\\s*\\d{1,3})\\z~iu", $text);
     }
 
     private static function isNameLine(string $text): bool
     {
         $words = PaperWords::all();
 
-        return 1 === preg_match("~^(?:{$words->name})\\s*+[:.]?\\s*+(?:[_.…]{3}|\\z|[_ ]*/)~iu", $text)
-            && 1 === preg_match('~[_.…]{3}|:|/\s*\d{1,3}\s*\z~u', $text);
+        return Regex::match("~^(?:{$words->name})\\s*+[:.]?\\s*+(?:[_.…]{3}|\\z|[_ ]*/)~iu", $text)
+            && Regex::match('~[_.…]{3}|:|/\s*\d{1,3}\s*\z~u', $text);
     }
 }

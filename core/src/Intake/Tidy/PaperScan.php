@@ -7,6 +7,7 @@ namespace Notagram\Intake\Tidy;
 use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Starred\StarredBody;
+use Notagram\Source\Regex;
 
 /** Tells what each line of a printed test is, in one forward pass. One object scans one text. */
 final class PaperScan
@@ -248,7 +249,7 @@ final class PaperScan
     {
         $start = $this->open?->start === $index - 1 ? QuestionStart::in($this->lines[$index - 1]) : null;
 
-        return null !== $start && 1 === preg_match('~^(?:'.PaperWords::all()->pointsPattern().')?\s*\z~iu', $start->text);
+        return null !== $start && Regex::match('~^(?:'.PaperWords::all()->pointsPattern().')?\s*\z~iu', $start->text);
     }
 
     private function isHeading(int $index, string $text): bool
@@ -263,20 +264,20 @@ final class PaperScan
             return true;
         }
         // “Read the text below” announces a text; without it, nobody knows what the text is for.
-        if (null === $words->kindIn($text) && 1 === preg_match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
+        if (null === $words->kindIn($text) && Regex::match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
             return false;
         }
         $kinds = implode('|', $words->kinds);
-        $startsAsOne = 1 === preg_match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
+        $startsAsOne = Regex::match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
 
-        return $startsAsOne && !str_ends_with($text, '?') || ($startsAsOne && null !== $words->kindIn($text) && 1 === preg_match("~^(?:{$label})?+(?:{$words->kinds['true-false']})~iu", $text));
+        return $startsAsOne && !str_ends_with($text, '?') || ($startsAsOne && null !== $words->kindIn($text) && Regex::match("~^(?:{$label})?+(?:{$words->kinds['true-false']})~iu", $text));
     }
 
     /** The second line of an instruction that a word processor wrapped. */
     private function goesOnWithAHeading(int $index, PaperLine $line, string $text): bool
     {
         return !$this->isAfterBlank && LineRole::Heading === $this->roles[$index - 1] && null === $line->letter
-            && 1 === preg_match('/^\p{Ll}/u', $text) && 1 !== preg_match('/[.:!?)]\s*\z/', $this->lines[$index - 1]);
+            && Regex::match('/^\p{Ll}/u', $text) && !Regex::match('/[.:!?)]\s*\z/', $this->lines[$index - 1]);
     }
 
     private function numbersComeNext(int $index): bool
@@ -305,7 +306,7 @@ final class PaperScan
     {
         $words = PaperWords::all();
         $kind = $words->kindIn($text);
-        if (1 === preg_match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4})[.):])~iu", $text, $match)) {
+        if (Regex::match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4})[.):])~iu", $text, $match)) {
             $part = strtoupper('' !== $match[1] ? $match[1] : ($match[2] ?? ''));
         }
         if (null !== $part) {
@@ -316,7 +317,7 @@ final class PaperScan
         }
         $this->settleTotal();
         $this->points = $words->pointsOfEachIn($text) ?? $this->points;
-        $this->total = 1 === preg_match("~{$words->pointsPattern()}\\s*\\z~iu", $text, $found) ? str_replace(',', '.', '' !== $found[1] ? $found[1] : ($found[2] ?? '')) : null;
+        $this->total = Regex::match("~{$words->pointsPattern()}\\s*\\z~iu", $text, $found) ? str_replace(',', '.', '' !== $found[1] ? $found[1] : ($found[2] ?? '')) : null;
         $this->firstOfSection = \count($this->questions);
         // The heading of a list of pairs is its stem.
         if ('matching' === $kind && $this->pairsComeNext($index + 1)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** How a line starts a question: an answer rule perhaps, perhaps filled in, and a number. */
 final readonly class QuestionStart
@@ -46,7 +47,7 @@ final readonly class QuestionStart
         }
         $word = PaperWords::all()->question;
         $pattern = '~^(?<rule>'.self::FILLED.'\s++|'.self::RULE.'\s*+)?+(?<label>(?:(?<open>\()?(?<number>\d{1,4})(?<sign>\.\)|\.[–-](?=\s)|[.)]|(?=\s++\S)(?<=\d))(?!\d)|(?<word>'.$word.')\s*+(?:n(?:[ro]?\.|[°º]|r)\s*+|#\s*+)?+(?<numbered>\d{1,4})\s*+(?:[.:)–-]|(?=[(\[])|\z))\s*+)~iu';
-        if (1 !== preg_match($pattern, $line, $match)) {
+        if (!Regex::match($pattern, $line, $match)) {
             return null;
         }
         $isWord = '' !== ($match['word'] ?? '');

@@ -6,6 +6,7 @@ namespace Notagram\Intake\Word;
 
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\XmlElements;
+use Notagram\Source\Regex;
 
 /**
  * The automatic numbers of a document in Office Open XML (ECMA-376 Part 1, 17.9; from memory): counts along as paragraphs
@@ -136,12 +137,12 @@ final class WordNumbering
             return WordSymbols::bullet($levels[$level]->text);
         }
 
-        return (string) preg_replace_callback('/%([1-9])/', static function (array $match) use ($levels, $level, $counters): string {
+        return Regex::replaceBy('/%([1-9])/', static function (array $match) use ($levels, $level, $counters): string {
             $of = (int) $match[1] - 1;
             $number = $counters[$of] ?? (isset($levels[$of]) ? $levels[$of]->start : 1);
             $format = isset($levels[$of]) ? $levels[$of]->format : 'decimal';
 
             return 'none' === $format ? '' : ListLabel::of($number, $levels[$level]->isLegal ? 'decimal' : $format);
-        }, 'none' === $format ? (string) preg_replace('/%\d/', '', $levels[$level]->text) : $levels[$level]->text);
+        }, 'none' === $format ? Regex::replace('/%\d/', '', $levels[$level]->text) : $levels[$level]->text);
     }
 }

@@ -10,6 +10,7 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
 use Notagram\Question\QuestionType;
+use Notagram\Source\Regex;
 
 final readonly class Aiken implements Notation
 {
@@ -52,7 +53,7 @@ final readonly class Aiken implements Notation
 
     public function signsIn(string $text): int
     {
-        return (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);
+        return Regex::matchAll('/(*ANYCRLF)^[ \t]*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);
     }
 
     public function examples(): array

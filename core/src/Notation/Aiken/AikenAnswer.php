@@ -8,6 +8,7 @@ use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\LookAlikes;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the ANSWER line of one question. One object reads one line. */
@@ -33,7 +34,7 @@ final class AikenAnswer
     {
         $answer = (string) $this->line->answer;
         $said = rtrim($this->line->hasLookAlike ? LookAlikes::plain($answer) : $answer, " \t.");
-        if (1 === preg_match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
+        if (Regex::match('/^[(]?([A-Za-z])[)]?\z/', $said, $match)) {
             $letter = strtoupper($match[1]);
             if (\in_array($letter, $letters, true)) {
                 $this->answerFormat($letter);
@@ -48,7 +49,7 @@ final class AikenAnswer
 
             return [$letters[$byText[0]]];
         }
-        if (1 === preg_match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
+        if (Regex::match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
             return $this->severalLetters($said, $letters);
         }
         $this->unknownLetter('' === $said ? 'The ANSWER line names no option.' : \sprintf('“%s” is none of the options.', mb_strimwidth($said, 0, 40, '…')));
@@ -93,7 +94,7 @@ final class AikenAnswer
      */
     private function severalLetters(string $said, array $letters): array
     {
-        preg_match_all('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
+        Regex::matchAll('/(?<![A-Za-z])[A-Za-z](?![A-Za-z])/', $said, $match);
         $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
         $unknown = array_values(array_diff($named, $letters));
         if ([] !== $unknown) {

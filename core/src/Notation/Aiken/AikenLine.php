@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\LookAlikes;
 use Notagram\Notation\NoBreakSpaces;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** One line, and what its form alone says: whether it could be an option or an answer line. */
@@ -47,16 +48,16 @@ final readonly class AikenLine
         $start = $offset + strspn($source, self::BLANKS, $offset, $end - $offset);
         $text = rtrim(substr($source, $start, $end - $start), self::BLANKS);
         if (str_contains($text, NoBreakSpaces::SPACE)) {
-            $trimmed = (string) preg_replace('/^(?:[ \t\f\x0B]|\xC2\xA0)++/', '', $text);
+            $trimmed = Regex::replace('/^(?:[ \t\f\x0B]|\xC2\xA0)++/', '', $text);
             $start += \strlen($text) - \strlen($trimmed);
-            $text = (string) preg_replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', $trimmed);
+            $text = Regex::replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', $trimmed);
         }
         $span = new Span($start, $start + \strlen($text));
         if ('' === $text) {
             return new self($text, $span, $next);
         }
         if (('A' === $text[0] || 'a' === $text[0]) && 0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
-            return new self($text, $span, $next, isStrict: 1 === preg_match('/^ANSWER: [A-Z]\z/', $text), answer: $answer, hasLookAlike: self::endsInLookAlike($text));
+            return new self($text, $span, $next, isStrict: Regex::match('/^ANSWER: [A-Z]\z/', $text), answer: $answer, hasLookAlike: self::endsInLookAlike($text));
         }
         if ($text[0] >= "\x80" || (\strlen($text) > 1 && $text[1] >= "\x80")) {
             return self::withLookAlike($text, $span, $next) ?? new self($text, $span, $next);
@@ -65,7 +66,7 @@ final readonly class AikenLine
             return new self($text, $span, $next);
         }
         // A letter with its sign, then a blank of some kind or, for the letter that is expected, nothing.
-        if (1 === preg_match('/^(\()?([A-Za-z])(?(1)\)|[.):\-])((?:[ \t]|\xC2\xA0)*+)(?=\S)/', $text, $match)) {
+        if (Regex::match('/^(\()?([A-Za-z])(?(1)\)|[.):\-])((?:[ \t]|\xC2\xA0)*+)(?=\S)/', $text, $match)) {
             return new self(
                 $text,
                 $span,
@@ -83,12 +84,12 @@ final readonly class AikenLine
     /** An option whose letter or sign is of another alphabet: А. for A. */
     private static function withLookAlike(string $text, Span $span, int $next): ?self
     {
-        if (1 !== preg_match('/^(\(|（)?(\p{L})(?(1)[)）]|[.):．）：])((?:[ \t]|\x{A0}|\x{3000})*+)(?=\S)/u', $text, $match)) {
+        if (!Regex::match('/^(\(|（)?(\p{L})(?(1)[)）]|[.):．）：])((?:[ \t]|\x{A0}|\x{3000})*+)(?=\S)/u', $text, $match)) {
             return null;
         }
         $letter = LookAlikes::plain($match[2]);
 
-        return 1 === preg_match('/^[A-Za-z]\z/', $letter)
+        return Regex::match('/^[A-Za-z]\z/', $letter)
             ? new self($text, $span, $next, strtoupper($letter), $span->start + \strlen($match[0]), '' !== $match[3] && $letter === $match[2], hasLookAlike: true)
             : null;
     }
@@ -96,13 +97,13 @@ final readonly class AikenLine
     /** Whether the colon or the letter of an answer line only looks like one. */
     private static function endsInLookAlike(string $text): bool
     {
-        return 1 === preg_match('/^answers?\s*+(?:：\s*+\S|[:;]\s*+(?![A-Za-z])\p{L}\W*+\z)/iu', $text) && 1 === preg_match('/[A-Z]\W*+\z/i', LookAlikes::plain($text));
+        return Regex::match('/^answers?\s*+(?:：\s*+\S|[:;]\s*+(?![A-Za-z])\p{L}\W*+\z)/iu', $text) && Regex::match('/[A-Z]\W*+\z/i', LookAlikes::plain($text));
     }
 
     /** The line as an option beyond Z, where it begins as one; null where it does not. */
     public function beyondLastLetter(): ?self
     {
-        return 1 === preg_match('/^\(?([A-Za-z]{1,2})[.)][ \t]++(?=\S)/', $this->text, $match)
+        return Regex::match('/^\(?([A-Za-z]{1,2})[.)][ \t]++(?=\S)/', $this->text, $match)
             ? new self($this->text, $this->span, $this->next, strtoupper($match[1]), $this->span->start + \strlen($match[0]), isStrict: true)
             : null;
     }
@@ -115,11 +116,11 @@ final readonly class AikenLine
     /** What follows the word ANSWER, where the line is such a line. */
     private static function answer(string $text): ?string
     {
-        if (1 === preg_match('/^answers?[ \t]*+(?:[:;]|-(?=\s|[A-Za-z]\b)|\xEF\xBC\x9A|[.](?=\s))[ \t]*+(.*+)\z/i', $text, $match)) {
+        if (Regex::match('/^answers?[ \t]*+(?:[:;]|-(?=\s|[A-Za-z]\b)|\xEF\xBC\x9A|[.](?=\s))[ \t]*+(.*+)\z/i', $text, $match)) {
             return $match[1];
         }
         // Without a sign, only letters make it one: “Answer the following” is a stem.
-        if (1 === preg_match('/^answers?\s++((?:[A-Z](?:\s*+[,&;]\s*+|\s++and\s++)?+){1,26}+)[.]?+\z/i', $text, $match) && 1 === preg_match('/^[A-Z](?![A-Z])/i', $match[1])) {
+        if (Regex::match('/^answers?\s++((?:[A-Z](?:\s*+[,&;]\s*+|\s++and\s++)?+){1,26}+)[.]?+\z/i', $text, $match) && Regex::match('/^[A-Z](?![A-Z])/i', $match[1])) {
             return $match[1];
         }
 

@@ -9,6 +9,7 @@ use Notagram\Notation\Block;
 use Notagram\Notation\Marker;
 use Notagram\Question\Option;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Marks by the ANSWER line. */
@@ -66,6 +67,6 @@ final readonly class AikenMarker implements Marker
 
     public function printedNumber(Block $block, string $text): ?int
     {
-        return 1 === preg_match('/^\s*+\(?(\d{1,4})[.)]/', $text, $match) ? (int) $match[1] : null;
+        return Regex::match('/^\s*+\(?(\d{1,4})[.)]/', $text, $match) ? (int) $match[1] : null;
     }
 }

@@ -21,6 +21,7 @@ use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\Weight;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the block of one question. One object reads one block. */
@@ -154,7 +155,7 @@ final class AikenQuestion
     private function stemText(): string
     {
         $text = implode(' ', array_map(static fn (AikenLine $line) => $line->text, $this->stem));
-        if (1 !== preg_match('/^(?:'.self::NUMBER.')++/', $text, $match)) {
+        if (!Regex::match('/^(?:'.self::NUMBER.')++/', $text, $match)) {
             return $text;
         }
         $start = $this->stem[0]->span->start;

@@ -7,6 +7,7 @@ namespace Notagram\Notation\Aiken;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\Surroundings;
+use Notagram\Source\Regex;
 
 /**
  * Cuts an Aiken text into blocks, line by line.
@@ -40,7 +41,7 @@ final class AikenSplitter
                 $touches = false;
                 continue;
             }
-            if (1 === preg_match('/\G'.StrictQuestion::PATTERN.'/', $this->text, $match, 0, $offset)) {
+            if (Regex::match('/\G'.StrictQuestion::PATTERN.'/', $this->text, $match, 0, $offset)) {
                 [$kind, $end] = [BlockKind::Question, $offset + \strlen($match[0])];
             } else {
                 $line = AikenLine::at($this->text, $offset);

@@ -16,6 +16,7 @@ use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 
 /** Writes strict Aiken: what is not a question with one right option is dropped or changed, and named. */
 final readonly class AikenWriter implements Writer
@@ -68,7 +69,7 @@ final readonly class AikenWriter implements Writer
     private function stem(Question $question): array
     {
         $line = $this->line($question->stem);
-        $stem = (string) preg_replace('/^(?:'.AikenQuestion::NUMBER.')++/', '', $line);
+        $stem = Regex::replace('/^(?:'.AikenQuestion::NUMBER.')++/', '', $line);
 
         return [$stem, substr($line, 0, \strlen($line) - \strlen($stem))];
     }
@@ -149,7 +150,7 @@ final readonly class AikenWriter implements Writer
             }
         }
         foreach ($texts as $text) {
-            if (FormattedText::MARKDOWN === $text->format && 1 === preg_match('/[*_`#\[|>]/', $text->text)) {
+            if (FormattedText::MARKDOWN === $text->format && Regex::match('/[*_`#\[|>]/', $text->text)) {
                 $losses[] = Loss::reduced('Markdown stays as it is typed: a receiver may show its signs.');
                 break;
             }
@@ -162,16 +163,16 @@ final readonly class AikenWriter implements Writer
     private function line(FormattedText $text): string
     {
         $line = $this->withoutLineBreaks($text);
-        if (FormattedText::PLAIN === $text->format || 1 !== preg_match(self::TAG_OR_ENTITY, $line)) {
+        if (FormattedText::PLAIN === $text->format || !Regex::match(self::TAG_OR_ENTITY, $line)) {
             return $line;
         }
 
-        return trim(html_entity_decode((string) preg_replace(self::TAG, '', $line), \ENT_QUOTES | \ENT_HTML5, 'UTF-8'));
+        return trim(html_entity_decode(Regex::replace(self::TAG, '', $line), \ENT_QUOTES | \ENT_HTML5, 'UTF-8'));
     }
 
     private function withoutLineBreaks(FormattedText $text): string
     {
-        return trim((string) preg_replace('/(?<![ \t])[ \t]*+\n\s*+/', ' ', $text->text));
+        return trim(Regex::replace('/(?<![ \t])[ \t]*+\n\s*+/', ' ', $text->text));
     }
 
     private const TAG = '~</?[a-zA-Z][^<>]*>~';

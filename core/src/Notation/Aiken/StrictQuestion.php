@@ -13,6 +13,7 @@ use Notagram\Question\FormattedText;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -27,11 +28,11 @@ final class StrictQuestion
     /** Null where it is not strict after all. */
     public static function read(string $text): ?BlockReading
     {
-        if (1 !== preg_match('/^'.self::PATTERN.'\z/', $text)) {
+        if (!Regex::match('/^'.self::PATTERN.'\z/', $text)) {
             return null;
         }
         // At the ends of a line they are no text.
-        if (str_contains($text, NoBreakSpaces::SPACE) && 1 === preg_match('/^\xC2\xA0|\xC2\xA0[ \t\f\x0B]*+$/m', $text)) {
+        if (str_contains($text, NoBreakSpaces::SPACE) && Regex::match('/^\xC2\xA0|\xC2\xA0[ \t\f\x0B]*+$/m', $text)) {
             return null;
         }
         $lines = explode("\n", $text);

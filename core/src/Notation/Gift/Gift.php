@@ -10,6 +10,7 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
 use Notagram\Question\QuestionType;
+use Notagram\Source\Regex;
 
 final readonly class Gift implements Notation
 {
@@ -50,7 +51,7 @@ final readonly class Gift implements Notation
 
     public function signsIn(string $text): int
     {
-        return substr_count($text, '{') + (int) preg_match_all('/(*ANYCRLF)^(?:::|\$CATEGORY:)/m', $text);
+        return substr_count($text, '{') + Regex::matchAll('/(*ANYCRLF)^(?:::|\$CATEGORY:)/m', $text);
     }
 
     public function examples(): array

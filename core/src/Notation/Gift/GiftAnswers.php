@@ -24,6 +24,7 @@ use Notagram\Question\Pair;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads what stands between the braces of one question. */
@@ -81,7 +82,7 @@ final class GiftAnswers
 
     private function trueFalse(): ?TrueFalse
     {
-        if (1 !== preg_match('/^\s*+(T|F|TRUE|FALSE)\s*+(?=#|\z)/i', $this->content, $match, \PREG_OFFSET_CAPTURE)) {
+        if (!Regex::match('/^\s*+(T|F|TRUE|FALSE)\s*+(?=#|\z)/i', $this->content, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
         }
         $this->tokens[] = new Token(TokenKind::Answer, $this->start + $match[1][1], $this->start + $match[1][1] + \strlen($match[1][0]));
@@ -170,7 +171,7 @@ final class GiftAnswers
                 $meant[] = $entry;
                 continue;
             }
-            if (!$entry->isRight() || null !== $entry->weight || 1 !== preg_match(GiftLookAlikes::ARROWS, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
+            if (!$entry->isRight() || null !== $entry->weight || !Regex::match(GiftLookAlikes::ARROWS, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
                 return $entries;
             }
             [$arrow, $offset] = $match[0];

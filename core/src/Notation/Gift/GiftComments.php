@@ -6,6 +6,7 @@ namespace Notagram\Notation\Gift;
 
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
+use Notagram\Source\Regex;
 
 /** The comment lines of a block, and its text with them masked so that offsets hold. */
 final readonly class GiftComments
@@ -29,7 +30,7 @@ final readonly class GiftComments
 
     public static function in(string $text): self
     {
-        if (!str_contains($text, '//') || 0 === preg_match_all('~(*ANYCRLF)^([ \t]*+)//([^\r\n]*+)(?:\r\n|\r|\n|\z)~m', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE)) {
+        if (!str_contains($text, '//') || 0 === Regex::matchAll('~(*ANYCRLF)^([ \t]*+)//([^\r\n]*+)(?:\r\n|\r|\n|\z)~m', $text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE)) {
             return new self($text);
         }
         $masked = $text;
@@ -39,16 +40,16 @@ final readonly class GiftComments
             $masked = substr_replace($masked, str_repeat(GiftText::MASK, \strlen($whole[0])), $whole[1], \strlen($whole[0]));
             $lines[] = $line = trim($note[0]);
             $tokens[] = new Token(TokenKind::Comment, $whole[1] + \strlen($indent[0]), $note[1] + \strlen(rtrim($note[0])));
-            if (1 === preg_match('/^notagram-off\s++([\w.-]++)/', $line, $match)) {
+            if (Regex::match('/^notagram-off\s++([\w.-]++)/', $line, $match)) {
                 $switchedOff[] = $match[1];
             }
-            if (1 === preg_match('/\[id:([^\]]++)\]/', $line, $match)) {
+            if (Regex::match('/\[id:([^\]]++)\]/', $line, $match)) {
                 $id = trim($match[1]);
             }
-            if (preg_match_all('/\[tag:([^\]]++)\]/', $line, $match) > 0) {
+            if (Regex::matchAll('/\[tag:([^\]]++)\]/', $line, $match) > 0) {
                 array_push($tags, ...array_map(trim(...), $match[1]));
             }
-            if (1 === preg_match('/\((\d{1,9}(?:\.\d{1,9})?+) points?\)/', $line, $match)) {
+            if (Regex::match('/\((\d{1,9}(?:\.\d{1,9})?+) points?\)/', $line, $match)) {
                 $points = $match[1];
             }
         }

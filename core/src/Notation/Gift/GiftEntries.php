@@ -10,6 +10,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Splits what stands between the braces into its entries, each with its mark and weight. One object splits one text. */
@@ -62,7 +63,7 @@ final class GiftEntries
         $tag = str_contains($this->content, '<')
             ? '|<[a-zA-Z][\w-]*+(?:\s++[\w:-]++(?:[ \t]*+=[ \t]*+(?:"[^"<>\r\n]*+"|\'[^\'<>\r\n]*+\'))?+)*+\s*+\/?>'
             : '';
-        preg_match_all('/\\\\.'.$tag.'|[=~#]/s', $this->content, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/\\\\.'.$tag.'|[=~#]/s', $this->content, $matches, \PREG_OFFSET_CAPTURE);
         $isOneALine = null;
         $marks = [];
         foreach ($matches[0] as $match) {
@@ -72,7 +73,7 @@ final class GiftEntries
                 $marks[] = $match;
             } elseif ('=' === $first) {
                 $isWithinALine = $offset > 0 && !str_contains(GiftText::BLANKS.'>', $this->content[$offset - 1])
-                    && ($isOneALine ??= preg_match_all('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1);
+                    && ($isOneALine ??= Regex::matchAll('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1);
                 if ($isWithinALine) {
                     $this->unescapedCharacter($found, $offset);
                 } else {
@@ -147,11 +148,11 @@ final class GiftEntries
      */
     private function weight(string $spelled, int $offset): array
     {
-        if (1 === preg_match('/^[ \t]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
+        if (Regex::match('/^[ \t]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
             return [self::weightOf($match[1]), \strlen($match[0])];
         }
         // A number without its second %, with a comma, or a word between two: near enough to a weight to be meant as one.
-        if (1 !== preg_match('/^([ \t]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
+        if (!Regex::match('/^([ \t]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
             || \strlen($match[0]) < \strlen($match[1]) + 2) {
             return [null, 0];
         }

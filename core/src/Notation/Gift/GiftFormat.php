@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Gift;
 
 use Notagram\Question\FormattedText;
+use Notagram\Source\Regex;
 
 /** The word in brackets that may begin a text, and where it stands in it. */
 final readonly class GiftFormat
@@ -17,7 +18,7 @@ final readonly class GiftFormat
     public static function at(string $spelled): ?self
     {
         $start = strspn($spelled, GiftText::BLANKS);
-        if ('[' !== ($spelled[$start] ?? '') || 1 !== preg_match('/\G\[([A-Za-z][\w-]{0,19})\]/', $spelled, $match, 0, $start)) {
+        if ('[' !== ($spelled[$start] ?? '') || !Regex::match('/\G\[([A-Za-z][\w-]{0,19})\]/', $spelled, $match, 0, $start)) {
             return null;
         }
         $end = $start + \strlen($match[0]);

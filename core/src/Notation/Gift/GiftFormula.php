@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Source\Regex;
+
 /** Tells the braces of a formula (x^{2}, \frac{1}{2}) from those that hold answers. */
 final class GiftFormula
 {
@@ -21,13 +23,13 @@ final class GiftFormula
         if ('_' === $before) {
             // A printed blank may stand before a gap.
             $isFormula = $brace > 1 && !str_contains(" \t\r\n_".GiftText::MASK, $text[$brace - 2])
-                && 1 !== preg_match('/\G\{\s*+(?:[=~#}]|(?:T|F|TRUE|FALSE)\s*+[#}])/i', $text, $match, 0, $brace);
+                && !Regex::match('/\G\{\s*+(?:[=~#}]|(?:T|F|TRUE|FALSE)\s*+[#}])/i', $text, $match, 0, $brace);
         } elseif ('^' === $before) {
-            $isFormula = 1 !== preg_match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
+            $isFormula = !Regex::match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
         } else {
             $isFormula = $isCommand = ctype_alpha($before)
-                && 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*+\\\\(?!n\z)[a-zA-Z]{1,20}\z/', substr($text, max(0, $brace - 24), min(24, $brace)))
-                && 1 !== preg_match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
+                && Regex::match('/(?<!\\\\)(?:\\\\\\\\)*+\\\\(?!n\z)[a-zA-Z]{1,20}\z/', substr($text, max(0, $brace - 24), min(24, $brace)))
+                && !Regex::match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
         }
         if (!$isFormula) {
             return null;

@@ -8,6 +8,7 @@ use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\LookAlikes;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Finds full-width braces and marks where real ones were meant. */
@@ -22,13 +23,13 @@ final class GiftLookAlikes
             return null;
         }
         $stretches = [];
-        if (1 === preg_match('/^[\s\xFF]*+\K：：/', $text) && preg_match_all('/：：/', $text, $titles, \PREG_OFFSET_CAPTURE) > 1) {
+        if (Regex::match('/^[\s\xFF]*+\K：：/', $text) && Regex::matchAll('/：：/', $text, $titles, \PREG_OFFSET_CAPTURE) > 1) {
             array_push($stretches, $titles[0][0], $titles[0][1]);
         }
         $pattern = str_contains($text, '{') && str_contains($text, '}') ? '/(?<=[\s{])(?:＝|～)(?=\S)/' : '/(?<=[\s{]|｛|｝)(?:＝|～)(?=\S)|｛|｝/';
         $open = strcspn($text, '{');
         $wideOpen = strpos($text, '｛');
-        preg_match_all($pattern, $text, $marks, \PREG_OFFSET_CAPTURE, min($open, false === $wideOpen ? $open : $wideOpen));
+        Regex::matchAll($pattern, $text, $marks, \PREG_OFFSET_CAPTURE, min($open, false === $wideOpen ? $open : $wideOpen));
         foreach ($marks[0] as $mark) {
             $stretches[] = $mark;
         }

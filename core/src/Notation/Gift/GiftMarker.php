@@ -11,6 +11,7 @@ use Notagram\Notation\PercentMark;
 use Notagram\Question\EvenShares;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Marks by the signs before the answers: = and ~ for one right option, even shares for several. */
@@ -43,7 +44,7 @@ final readonly class GiftMarker implements Marker
     public function truth(Block $block, string $text, ?bool $answer): ?array
     {
         $isTrueFalse = (new GiftReader())->read($block, $text)->question?->answers instanceof TrueFalse;
-        if (!$isTrueFalse || null === $answer || 1 !== preg_match('/(?<!\\\\)\{\s*+\K(TRUE|FALSE|T|F)(?=\s*+[#}])/i', GiftComments::in($text)->masked, $match, \PREG_OFFSET_CAPTURE)) {
+        if (!$isTrueFalse || null === $answer || !Regex::match('/(?<!\\\\)\{\s*+\K(TRUE|FALSE|T|F)(?=\s*+[#}])/i', GiftComments::in($text)->masked, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
         }
         [$written, $at] = $match[1];

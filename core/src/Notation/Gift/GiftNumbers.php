@@ -13,6 +13,7 @@ use Notagram\Question\AcceptedNumber;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Numeric;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the answers of a number question: what follows the first #. */
@@ -56,7 +57,7 @@ final class GiftNumbers
     /** @return list<array{string, int}> each entry as spelled, its mark included, with its place in the content */
     private function entries(): array
     {
-        preg_match_all('/\\\\.|=/s', $this->content, $matches, \PREG_OFFSET_CAPTURE, $this->offset);
+        Regex::matchAll('/\\\\.|=/s', $this->content, $matches, \PREG_OFFSET_CAPTURE, $this->offset);
         $starts = [];
         foreach ($matches[0] as [$found, $offset]) {
             if ('=' === $found) {
@@ -82,7 +83,7 @@ final class GiftNumbers
     {
         $span = new Span($this->start + $offset, $this->start + $offset + \strlen($spelled));
         $pattern = '/^\s*+=?+\s*+(?:%(-?+\d{1,20}(?:\.\d{1,20})?+)%)?+\s*+('.self::NUMBER.')\s*+(?:(\.\.|:)\s*+('.self::NUMBER.'))?+\s*+(?:#(.*+))?+$/s';
-        if (1 !== preg_match($pattern, str_replace(GiftText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
+        if (!Regex::match($pattern, str_replace(GiftText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
             $first = strspn($spelled, GiftText::BLANKS.'=');
             $shown = rtrim(substr($spelled, $first, strcspn($spelled, '#', $first)), GiftText::BLANKS);
             $this->findings[] = Finding::fault(

@@ -22,6 +22,7 @@ use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the block of one question: comments, title, stem, answers, and what follows them. One object reads one block. */
@@ -47,7 +48,7 @@ final class GiftQuestion
     {
         return !str_contains($text, NoBreakSpaces::SPACE)
             ? $text
-            : (string) preg_replace_callback(NoBreakSpaces::IN_A_MARKS_PLACE, static fn (array $match) => str_repeat(GiftText::MASK, \strlen($match[0])), $text);
+            : Regex::replaceBy(NoBreakSpaces::IN_A_MARKS_PLACE, static fn (array $match) => str_repeat(GiftText::MASK, \strlen($match[0])), $text);
     }
 
     public function read(): BlockReading
@@ -120,7 +121,7 @@ final class GiftQuestion
     private function missingBlankLine(): void
     {
         // A line that only looks blank is another finding.
-        if (null === $this->place->surroundings || 1 === preg_match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
+        if (null === $this->place->surroundings || Regex::match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
             return;
         }
         $start = strspn($this->block, " \t");
@@ -137,10 +138,10 @@ final class GiftQuestion
     /** TeX commands that begin with n, in a block that has a formula: there, \\n is no line break. */
     private function formulaBackslashes(): void
     {
-        if (!str_contains($this->text, '\\n') || 1 !== preg_match('/\$|\\\\\(/', $this->text)) {
+        if (!str_contains($this->text, '\\n') || !Regex::match('/\$|\\\\\(/', $this->text)) {
             return;
         }
-        preg_match_all('/(?<!\\\\)(?:\\\\\\\\)*+\K\\\\(?:neq?|nu|nabla|not|notin|ni|nmid|nleq|ngeq|nearrow|nwarrow|neg|natural)(?![a-z])/', $this->text, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/(?<!\\\\)(?:\\\\\\\\)*+\K\\\\(?:neq?|nu|nabla|not|notin|ni|nmid|nleq|ngeq|nearrow|nwarrow|neg|natural)(?![a-z])/', $this->text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$command, $offset]) {
             $this->findings[] = Finding::doubt(
                 'gift.formula-backslash',
@@ -158,13 +159,13 @@ final class GiftQuestion
         if ('::' !== substr($this->text, $start, 2)) {
             return [null, $start];
         }
-        if (1 === preg_match('/\G::((?:[^\\\\:{}\xFF]++|\\\\.|:(?!:))*+)::/s', $this->text, $match, 0, $start)) {
+        if (Regex::match('/\G::((?:[^\\\\:{}\xFF]++|\\\\.|:(?!:))*+)::/s', $this->text, $match, 0, $start)) {
             $end = $start + \strlen($match[0]);
             $this->tokens[] = new Token(TokenKind::Title, $start, $end);
             $title = GiftText::meant($match[1]);
             $this->colonsInTitle($match[1], $start + 2);
-            if (1 === preg_match('/\s\s|[\r\n\t]/', $title)) {
-                $title = (string) preg_replace('/\s++/', ' ', $title);
+            if (Regex::match('/\s\s|[\r\n\t]/', $title)) {
+                $title = Regex::replace('/\s++/', ' ', $title);
             }
 
             return ['' === $title ? null : $title, $end];
@@ -176,7 +177,7 @@ final class GiftQuestion
 
     private function colonsInTitle(string $spelled, int $start): void
     {
-        if (0 === preg_match_all('/(?<!\\\\)(?:\\\\\\\\)*+\K:/', $spelled, $matches, \PREG_OFFSET_CAPTURE)) {
+        if (0 === Regex::matchAll('/(?<!\\\\)(?:\\\\\\\\)*+\K:/', $spelled, $matches, \PREG_OFFSET_CAPTURE)) {
             return;
         }
         $edits = array_map(static fn (array $colon) => TextEdit::insert($start + $colon[1], '\\'), $matches[0]);
@@ -275,7 +276,7 @@ final class GiftQuestion
     private function innerBraces(int $start, int $end): void
     {
         $edits = [];
-        preg_match_all('/\\\\.|[{}]/s', substr($this->text, $start, $end - $start), $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/\\\\.|[{}]/s', substr($this->text, $start, $end - $start), $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$found, $offset]) {
             if ('\\' !== $found[0]) {
                 $edits[] = TextEdit::insert($start + $offset, '\\');
@@ -307,10 +308,10 @@ final class GiftQuestion
     private function blankLines(int $open, int $close): void
     {
         $group = substr($this->text, $open, $close - $open);
-        if (1 !== preg_match('/[\r\n][ \t\f\x0B]*+[\r\n]/', $group)) {
+        if (!Regex::match('/[\r\n][ \t\f\x0B]*+[\r\n]/', $group)) {
             return;
         }
-        $found = preg_match_all('/(?<=\n|\r(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);
+        $found = Regex::matchAll('/(?<=\n|\r(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);
         for ($index = 0; $index < $found; ++$index) {
             [$blank, $offset] = $matches[0][$index];
             $span = new Span($open + $offset, $open + $offset + \strlen($blank));
@@ -331,14 +332,14 @@ final class GiftQuestion
         if ('' === trim($after, GiftText::BLANKS)) {
             return [$answers, GiftText::meant($stem)];
         }
-        if (1 === preg_match('~^(?:\s*+</[a-zA-Z][\w-]*+\s*+>)++\s*+$~', $after)) {
+        if (Regex::match('~^(?:\s*+</[a-zA-Z][\w-]*+\s*+>)++\s*+$~', $after)) {
             return [$answers, GiftText::meant($stem).GiftText::meant($after)];
         }
 
         $this->formulasIn($start);
         $before = GiftText::meant($stem);
-        $before .= '' !== $before && 1 === preg_match('/\s$/', $stem) ? ' ' : '';
-        $isApart = 1 === preg_match('/^\s/', $after);
+        $before .= '' !== $before && Regex::match('/\s$/', $stem) ? ' ' : '';
+        $isApart = Regex::match('/^\s/', $after);
         $words = GiftText::meant($after);
         $following = ($isApart ? ' ' : '').$words;
         if ($answers instanceof Choice || $answers instanceof ShortAnswer) {

@@ -15,6 +15,7 @@ use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads GIFT leniently; its grammar is the README beside it. */
@@ -148,7 +149,7 @@ final readonly class GiftReader implements Reader
     {
         $span = new Span($brace, $brace + 1);
         $message = 'A } stands here without the { that it would close.';
-        if (1 === preg_match('/(*ANYCRLF)(?<![\\\\=~])[=~](?=\s*+[^\s=~])/', substr($masked, 0, $brace), $match, \PREG_OFFSET_CAPTURE) && !str_contains(substr($masked, 0, $brace), '{')) {
+        if (Regex::match('/(*ANYCRLF)(?<![\\\\=~])[=~](?=\s*+[^\s=~])/', substr($masked, 0, $brace), $match, \PREG_OFFSET_CAPTURE) && !str_contains(substr($masked, 0, $brace), '{')) {
             return Finding::fault(
                 'gift.brace-unopened',
                 $span,

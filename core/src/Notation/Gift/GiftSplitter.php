@@ -8,6 +8,7 @@ use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\Chunks;
 use Notagram\Notation\Surroundings;
+use Notagram\Source\Regex;
 
 /**
  * Cuts a GIFT text into blocks in one forward scan.
@@ -89,7 +90,7 @@ final class GiftSplitter
     /** The plain case: one pair of braces or none, and nothing that could part it. */
     private function isOneQuestion(int $start, int $end): bool
     {
-        return 1 === preg_match(self::ONE_QUESTION, substr($this->text, $start, $end - $start));
+        return Regex::match(self::ONE_QUESTION, substr($this->text, $start, $end - $start));
     }
 
     private function begin(int $start, bool $touchesPrevious = false): void
@@ -135,7 +136,7 @@ final class GiftSplitter
             } elseif (0 === substr_compare($this->text, '$CATEGORY:', $first, 10)) {
                 $this->category($offset, $next, $end);
             } else {
-                $startsTitle = 1 === preg_match('/\G::[^:\r\n]++::/', $this->text, offset: $first);
+                $startsTitle = Regex::match('/\G::[^:\r\n]++::/', $this->text, offset: $first);
                 if ($this->depth > 0 && $startsTitle) {
                     $this->cut($offset, true);
                 } elseif ($this->closed >= 0 && 0 === substr_compare($this->text, '::', $first, 2)) {
@@ -203,7 +204,7 @@ final class GiftSplitter
         } elseif ($this->start < $offset) {
             $this->cut($offset);
         }
-        $touchesNext = $next < $chunkEnd && 1 !== preg_match('~\G[ \t]*+(?://|\$CATEGORY:)~', $this->text, offset: $next);
+        $touchesNext = $next < $chunkEnd && !Regex::match('~\G[ \t]*+(?://|\$CATEGORY:)~', $this->text, offset: $next);
         $surroundings = $this->touchesPrevious || $touchesNext ? new Surroundings($this->touchesPrevious, $touchesNext) : null;
         $this->blocks[] = new Block(BlockKind::Category, $offset, $next, $surroundings);
         $this->begin($next);
@@ -238,7 +239,7 @@ final class GiftSplitter
         }
         // Comment lines and escapes are skipped; what is wanted ends the match.
         $pattern = '~(*ANYCRLF)\G(?:^[ \t]*+//[^\r\n]*+|\\\\.|(?!^[ \t]*+\$CATEGORY:)[^{}])*+(?:([{}])|\$)?~ms';
-        preg_match($pattern, substr($this->text, $start, $end - $start), $match);
+        Regex::match($pattern, substr($this->text, $start, $end - $start), $match);
 
         return $match[1] ?? (\strlen($match[0] ?? '') < $end - $start ? '$' : null);
     }

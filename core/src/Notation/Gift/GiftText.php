@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Source\Regex;
+
 /** Between a text as GIFT spells it and the text that is meant. */
 final class GiftText
 {
@@ -33,7 +35,7 @@ final class GiftText
         }
         if (str_contains($spelled, "\n")) {
             // Blanks at a line's end never matter. Anchored to the first of a run, to stay linear.
-            $spelled = (string) preg_replace('/(?<![ \t])[ \t]++(?=\n)/', '', $spelled);
+            $spelled = Regex::replace('/(?<![ \t])[ \t]++(?=\n)/', '', $spelled);
         }
 
         return trim($spelled);
@@ -47,16 +49,16 @@ final class GiftText
     public static function spelled(string $meant, string $marks): string
     {
         // A backslash is itself unless what follows would make an escape of it; at the end, anything may follow.
-        $spelled = (string) preg_replace('/\\\\(?=[~=#{}:\\\\n\n]|\z)/', '\\\\\\\\', $meant);
+        $spelled = Regex::replace('/\\\\(?=[~=#{}:\\\\n\n]|\z)/', '\\\\\\\\', $meant);
         if (false !== strpbrk($spelled, $marks)) {
-            $spelled = (string) preg_replace('/['.preg_quote($marks, '/').']/', '\\\\$0', $spelled);
+            $spelled = Regex::replace('/['.preg_quote($marks, '/').']/', '\\\\$0', $spelled);
         }
         if (str_contains($spelled, "\n")) {
             // A blank line, or one that would be read as something else, may not start a line of the file.
-            $spelled = (string) preg_replace('~\n(?=[ \t]*+(?:\n|//|::|\$CATEGORY:))|(?<=\n)\n~', '\\n', $spelled);
+            $spelled = Regex::replace('~\n(?=[ \t]*+(?:\n|//|::|\$CATEGORY:))|(?<=\n)\n~', '\\n', $spelled);
         }
 
         // Nor may a text begin with what would be read as a comment, a title, a format or a weight.
-        return 1 === preg_match('~^(?://|::|\$CATEGORY:|%)~', $spelled) || null !== GiftFormat::at($spelled) ? '\\n'.$spelled : $spelled;
+        return Regex::match('~^(?://|::|\$CATEGORY:|%)~', $spelled) || null !== GiftFormat::at($spelled) ? '\\n'.$spelled : $spelled;
     }
 }

@@ -21,6 +21,7 @@ use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -50,7 +51,7 @@ final class PlainQuestion
     /** Null where it is not that plain. */
     public static function read(string $text): ?BlockReading
     {
-        if (1 !== preg_match(self::PATTERN, $text, $match, \PREG_UNMATCHED_AS_NULL)) {
+        if (!Regex::match(self::PATTERN, $text, $match, \PREG_UNMATCHED_AS_NULL)) {
             return null;
         }
         /** @var array{string, ?string, string, string, string, string} $match */
@@ -100,7 +101,7 @@ final class PlainQuestion
 
     private static function trueFalse(string $content, int $first): ?TrueFalse
     {
-        if (1 !== preg_match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $content, $match, 0, $first)) {
+        if (!Regex::match('/\G(T|F|TRUE|FALSE)\s*+(?:#([^#=~]*+)(?:#([^#=~]*+))?+)?+\z/i', $content, $match, 0, $first)) {
             return null;
         }
 
@@ -117,7 +118,7 @@ final class PlainQuestion
     private static function number(string $content, int $start, int $hash): ?Numeric
     {
         $number = '(-?+\d{1,40}(?:\.\d{1,40})?+)';
-        if (1 !== preg_match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $content, $match, 0, $hash)) {
+        if (!Regex::match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $content, $match, 0, $hash)) {
             return null;
         }
         $span = new Span($start + $hash + 1, $start + \strlen($content));
@@ -132,7 +133,7 @@ final class PlainQuestion
     /** Null where an entry is not plain, or several right answers stand beside wrong ones, which is a doubt. */
     private static function choiceOrTyped(string $content, int $start): ?Answers
     {
-        $count = (int) preg_match_all(self::ENTRY, $content, $found);
+        $count = Regex::matchAll(self::ENTRY, $content, $found);
         [$whole, $marks, $weights, $texts, $feedbacks] = $found;
         if (\strlen(implode('', $whole)) !== \strlen($content)) {
             return null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Key;
 
+use Notagram\Source\Regex;
+
 /** What an answer as written in a key means for options, or for a typed answer. */
 final class KeyAnswer
 {
@@ -21,11 +23,11 @@ final class KeyAnswer
             return $byText;
         }
         $letters = array_map(strtolower(...), $letters);
-        $said = 1 === preg_match('/^[A-Z]{2,}\z/', $answer)
+        $said = Regex::match('/^[A-Z]{2,}\z/', $answer)
             ? str_split($answer)
-            : (1 === preg_match('/^[A-Za-z](?:(?:[ \t]*+[,;&+\/][ \t]*+|[ \t]++(?:and|und|et|y|e|en)[ \t]++|[ \t]++)[A-Za-z])*+[.)]?\z/i', $answer) ? explode(' ', trim((string) preg_replace('/\b(?:and|und|et|en)\b|[^A-Za-z]++/i', ' ', $answer))) : []);
+            : (Regex::match('/^[A-Za-z](?:(?:[ \t]*+[,;&+\/][ \t]*+|[ \t]++(?:and|und|et|y|e|en)[ \t]++|[ \t]++)[A-Za-z])*+[.)]?\z/i', $answer) ? explode(' ', trim(Regex::replace('/\b(?:and|und|et|en)\b|[^A-Za-z]++/i', ' ', $answer))) : []);
         // “b. the queen”, “B) 12”: the letter tells.
-        if ([] === $said && 1 === preg_match('/^\(?([A-Za-z])[.)][ \t]++\S/', $answer, $match)) {
+        if ([] === $said && Regex::match('/^\(?([A-Za-z])[.)][ \t]++\S/', $answer, $match)) {
             $said = [$match[1]];
         }
         $meant = [];
@@ -55,14 +57,12 @@ final class KeyAnswer
     /** @return list<string> */
     private static function parted(string $answer): array
     {
-        $forms = preg_split('~\s++/\s++~', $answer);
-
-        return false === $forms ? [$answer] : $forms;
+        return Regex::split('~\s++/\s++~', $answer);
     }
 
     /** @param list<string> $forms */
     public static function spelled(array $forms): string
     {
-        return implode(' / ', array_map(static fn (string $form) => (string) preg_replace('~(?<=\s)/(?=\s)|(?<=^)/(?=\s)|(?<=\s)/(?=\z)~', '\/', $form), $forms));
+        return implode(' / ', array_map(static fn (string $form) => Regex::replace('~(?<=\s)/(?=\s)|(?<=^)/(?=\s)|(?<=\s)/(?=\z)~', '\/', $form), $forms));
     }
 }

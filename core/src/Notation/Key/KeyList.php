@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Key;
 
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /**
  * Reads a compact list of right answers: “1 A 2 C 3 B D”, one a line, “1-a, 2-c”, two columns, letters alone in order,
@@ -22,10 +23,10 @@ final class KeyList
     {
         $words = PaperWords::all();
         $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
-        $text = trim((string) preg_replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
+        $text = trim(Regex::replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
         $entries = [];
         $lines = explode("\n", $text);
-        if (2 === \count($lines) && 1 === preg_match('~^\s*+\d++\.?[\s|]++\d[\d.\s|]*+\z~', $lines[0])) {
+        if (2 === \count($lines) && Regex::match('~^\s*+\d++\.?[\s|]++\d[\d.\s|]*+\z~', $lines[0])) {
             return self::rows(...$lines);
         }
         foreach (self::parts($text, $words) as [$part, $list]) {
@@ -39,8 +40,8 @@ final class KeyList
     private static function parts(string $text, PaperWords $words): array
     {
         $label = '(?:^|\n|;)[ \t]*+(?:(?:'.$words->part.')\s++('.self::PART.')\b[ \t]*+[:.)–-]?|([IVX]{1,4}|[A-H]):)(?=\s*+(?:\d|[A-Za-z]\b))';
-        $pieces = preg_split("~{$label}~iu", $text, -1, \PREG_SPLIT_DELIM_CAPTURE);
-        if (false === $pieces || \count($pieces) < 3) {
+        $pieces = Regex::split("~{$label}~iu", $text, -1, \PREG_SPLIT_DELIM_CAPTURE);
+        if (\count($pieces) < 3) {
             return [[null, $text]];
         }
         $parts = '' === trim($pieces[0]) ? [] : [[null, $pieces[0]]];
@@ -61,7 +62,7 @@ final class KeyList
     private static function entries(?string $part, string $list): array
     {
         // A number starts an entry at the start of a line, after the last one in order, or in another column.
-        preg_match_all('~(?<![\p{L}\p{N}.,])\(?(\d{1,4})(?:\s*+[.):=–-]{1,2}\s*+|[ \t]++|(?=[A-Za-z](?![\p{L}\p{N}])))~u', $list, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('~(?<![\p{L}\p{N}.,])\(?(\d{1,4})(?:\s*+[.):=–-]{1,2}\s*+|[ \t]++|(?=[A-Za-z](?![\p{L}\p{N}])))~u', $list, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         $starts = [];
         foreach ($found as $match) {
             [$whole, $at] = $match[0];
@@ -70,9 +71,9 @@ final class KeyList
             $before = ($at > self::LOOK_BACK ? 'x' : '').substr($list, max(0, $at - self::LOOK_BACK), min($at, self::LOOK_BACK));
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
-            $startsColumn = 1 === preg_match('~(?:\t|\s{2})\z~', $before) && 1 === preg_match('~[.):=–-]~u', $whole);
+            $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $before) && Regex::match('~[.):=–-]~u', $whole);
             $isAfterAnswer = [] !== $starts && $number > $starts[\count($starts) - 1][0] && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
-            if ((($isInOrder || $isAfterAnswer) && (1 === preg_match('~(?:^|[\s,;])\(?\z~', $before))) || $startsLine || $startsColumn) {
+            if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $before)) || $startsLine || $startsColumn) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];
             }
         }
@@ -92,7 +93,7 @@ final class KeyList
     /** @return list<KeyEntry> of a row of numbers over a row of as many answers; empty where these are none */
     public static function rows(string $numbers, string $answers): array
     {
-        $cells = static fn (string $row): array => array_values(array_filter(array_map(trim(...), explode('|', (string) preg_replace('~\t|[ ]{2,}| (?=\S(?: |\z))|(?<= \S) ~', '|', ' '.trim($row)))), static fn (string $cell) => '' !== $cell));
+        $cells = static fn (string $row): array => array_values(array_filter(array_map(trim(...), explode('|', Regex::replace('~\t|[ ]{2,}| (?=\S(?: |\z))|(?<= \S) ~', '|', ' '.trim($row)))), static fn (string $cell) => '' !== $cell));
         $numbers = $cells($numbers);
         $answers = $cells($answers);
         if (\count($numbers) < 2 || \count($numbers) !== \count($answers)) {
@@ -100,7 +101,7 @@ final class KeyList
         }
         $entries = [];
         foreach ($numbers as $index => $number) {
-            if (1 !== preg_match('~^\d{1,3}\.?\z~', $number) || !self::isWholeAnswer($answers[$index])) {
+            if (!Regex::match('~^\d{1,3}\.?\z~', $number) || !self::isWholeAnswer($answers[$index])) {
                 return [];
             }
             $entries[] = new KeyEntry(null, (int) $number, $answers[$index]);
@@ -114,18 +115,18 @@ final class KeyList
     {
         $answer = trim($answer, " \t,;.");
 
-        return 1 === preg_match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z/', $answer) || null !== PaperWords::all()->truth($answer);
+        return Regex::match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z/', $answer) || null !== PaperWords::all()->truth($answer);
     }
 
     /** @return list<KeyEntry> */
     private static function inOrder(?string $part, string $list): array
     {
         $words = PaperWords::all();
-        $tokens = 1 === preg_match('~^[A-H]{3,}\z~', $list) ? str_split($list) : explode(' ', trim((string) preg_replace('~[\s,;|]++~', ' ', $list)));
+        $tokens = Regex::match('~^[A-H]{3,}\z~', $list) ? str_split($list) : explode(' ', trim(Regex::replace('~[\s,;|]++~', ' ', $list)));
         $entries = [];
         foreach ($tokens as $token) {
             $letter = rtrim($token, '.)');
-            if (1 !== preg_match('~^[A-Za-z]\z~', $letter) && null === $words->truth($letter)) {
+            if (!Regex::match('~^[A-Za-z]\z~', $letter) && null === $words->truth($letter)) {
                 return [];
             }
             $entries[] = new KeyEntry($part, null, $letter);
@@ -144,18 +145,18 @@ final class KeyList
         /** @var ?string $first */
         static $first = null;
         $first ??= "~^\\s*+(?:{$key}|{$answer})~iu";
-        if (1 !== preg_match($first, $line)) {
+        if (!Regex::match($first, $line)) {
             return false;
         }
-        $isList = 1 === preg_match('~:[ \t]*+\(?\d{1,3}[ \t]*+[.):–-][ \t]*+[A-Za-z].*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]~u', $line);
-        if (!$isList && 1 === preg_match("~^\\s*((?:{$answer}))[ \\t]*+:[ \\t]*+(\\S)?~iu", $line, $match) && 1 !== preg_match(isset($match[2]) ? '~(?:s|en|risposte)\z~iu' : '~(?:s|en|risposte|lösung)\z~iu', $match[1])) {
+        $isList = Regex::match('~:[ \t]*+\(?\d{1,3}[ \t]*+[.):–-][ \t]*+[A-Za-z].*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]~u', $line);
+        if (!$isList && Regex::match("~^\\s*((?:{$answer}))[ \\t]*+:[ \\t]*+(\\S)?~iu", $line, $match) && !Regex::match(isset($match[2]) ? '~(?:s|en|risposte)\z~iu' : '~(?:s|en|risposte|lösung)\z~iu', $match[1])) {
             return false;
         }
 
-        if (1 === preg_match("~^\\s*(?:{$key})".self::WHERE.':[ \t]*+\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L}).*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L})~iu', $line)) {
+        if (Regex::match("~^\\s*(?:{$key})".self::WHERE.':[ \t]*+\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L}).*?[\s,;]\(?\d{1,3}[ \t]*+[.):–-]?[ \t]*+[A-Za-z](?!\p{L})~iu', $line)) {
             return true;
         }
 
-        return 1 === preg_match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
+        return Regex::match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Key;
 
+use Notagram\Source\Regex;
+
 /** Finds the key list that ends a test. */
 final class KeyPlace
 {
@@ -27,7 +29,7 @@ final class KeyPlace
             $hasQuestion = $hasQuestion || $isQuestion($line);
             if (null === $at && $hasQuestion && KeyList::isHeading($line)) {
                 $at = $index;
-            } elseif (null !== $at && 1 === preg_match('/^\(?[Aa][.)][ \t]++\S/', $line)) {
+            } elseif (null !== $at && Regex::match('/^\(?[Aa][.)][ \t]++\S/', $line)) {
                 $at = null;
             }
         }

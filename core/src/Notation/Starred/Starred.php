@@ -11,6 +11,7 @@ use Notagram\Notation\PaperWords;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
 use Notagram\Question\QuestionType;
+use Notagram\Source\Regex;
 
 final readonly class Starred implements Notation
 {
@@ -59,10 +60,10 @@ final readonly class Starred implements Notation
     {
         $question = PaperWords::all()->question;
         // Numbers before stems, and options that a star marks or that no ANSWER line follows.
-        $numbers = (int) preg_match_all("~(*ANYCRLF)^[ \\t_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
-        $options = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+(?:\*[ ]?)?+\(?[A-Ha-h][.)][ \t]/m', $text);
+        $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
+        $options = Regex::matchAll('/(*ANYCRLF)^[ \t]*+(?:\*[ ]?)?+\(?[A-Ha-h][.)][ \t]/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
-        $answers = (int) preg_match_all('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
+        $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
         if ($answers > 0) {
             return 8 * $answers >= $options ? 0 : 2 * $numbers + $options;

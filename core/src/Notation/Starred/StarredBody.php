@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Starred;
 
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** The parts of one question's block, as they stand there. One object takes one block apart. */
@@ -58,7 +59,7 @@ final class StarredBody
     private function stemLine(StarredLine $line, int $skip, bool $isFirst = false): void
     {
         $text = substr($line->text, $skip);
-        if ($isFirst && null === $this->points && 1 === preg_match('~^'.PaperWords::all()->pointsPattern().'[ \t]*+[:.]?[ \t]*+~iu', $text, $match)) {
+        if ($isFirst && null === $this->points && Regex::match('~^'.PaperWords::all()->pointsPattern().'[ \t]*+[:.]?[ \t]*+~iu', $text, $match)) {
             $this->points = self::pointsOf($match);
             $skip += \strlen($match[0]);
             $text = substr($line->text, $skip);
@@ -163,8 +164,8 @@ final class StarredBody
             }
             $text = implode("\n", $texts);
             // A star without a partner is no emphasis: it marks the option.
-            if ([] === $stars && 1 === (int) preg_match_all('/(?<!\\\\)\*/', $text) % 2) {
-                if (1 === preg_match('/[ \t]?(?<!\\\\)\*\z/', $text, $match)) {
+            if ([] === $stars && 1 === Regex::matchAll('/(?<!\\\\)\*/', $text) % 2) {
+                if (Regex::match('/[ \t]?(?<!\\\\)\*\z/', $text, $match)) {
                     $text = substr($text, 0, -\strlen($match[0]));
                     $stars[] = new Span($last->span->end - \strlen($match[0]), $last->span->end);
                 } elseif ('*' === $text[0]) {
@@ -185,7 +186,7 @@ final class StarredBody
             return;
         }
         [$text, $span] = $this->stem[$last];
-        if (1 === preg_match('~[ \t]*+'.PaperWords::all()->pointsPattern().'\z~iu', $text, $match)) {
+        if (Regex::match('~[ \t]*+'.PaperWords::all()->pointsPattern().'\z~iu', $text, $match)) {
             $this->points = self::pointsOf($match);
             $text = substr($text, 0, -\strlen($match[0]));
             if ('' === $text) {

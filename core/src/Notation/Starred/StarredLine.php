@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Starred;
 
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** One line of a text, with what its form alone says. */
@@ -26,9 +27,9 @@ final readonly class StarredLine
             "\r" === $source[$end] && "\n" === ($source[$end + 1] ?? '') => 2,
             default => 1,
         };
-        preg_match('/\A(?:[ \t\f\x0B]|\xC2\xA0)*+/', substr($source, $offset, $end - $offset), $lead);
+        Regex::match('/\A(?:[ \t\f\x0B]|\xC2\xA0)*+/', substr($source, $offset, $end - $offset), $lead);
         $start = $offset + \strlen($lead[0] ?? '');
-        $text = (string) preg_replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', substr($source, $start, $end - $start));
+        $text = Regex::replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', substr($source, $start, $end - $start));
 
         return new self($text, new Span($start, $start + \strlen($text)), $next);
     }
@@ -57,10 +58,10 @@ final readonly class StarredLine
         if (!ctype_alnum($first) && '(' !== $first && $first < "\x80") {
             return null;
         }
-        if (1 === preg_match('/^(?:\((\d{1,4})\)|(\d{1,4})[.)](?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
+        if (Regex::match('/^(?:\((\d{1,4})\)|(\d{1,4})[.)](?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
             return [(int) ('' !== $match[1] ? $match[1] : $match[2]), \strlen($match[0])];
         }
-        if (1 === preg_match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
+        if (Regex::match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
             return [(int) $match[1], \strlen($match[0])];
         }
 
@@ -70,7 +71,7 @@ final readonly class StarredLine
     /** @return ?array{string, int, bool} letter as written, how many bytes go before the text, and whether a star marks it */
     public function option(): ?array
     {
-        if (1 !== preg_match(self::OPTION, $this->text, $match)) {
+        if (!Regex::match(self::OPTION, $this->text, $match)) {
             return null;
         }
 
@@ -81,7 +82,7 @@ final readonly class StarredLine
     public function answer(): ?array
     {
         $word = PaperWords::all()->answer;
-        if (1 !== preg_match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
+        if (!Regex::match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
             return null;
         }
 
@@ -106,7 +107,7 @@ final readonly class StarredLine
     public function truths(): ?array
     {
         $words = PaperWords::all();
-        if (1 !== preg_match("~^(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?)(?:(?:[ \\t]{2,}|[ \\t]*[/|][ \\t]*|\\t)(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?))?\\z~iu", $this->text, $match, \PREG_OFFSET_CAPTURE)) {
+        if (!Regex::match("~^(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?)(?:(?:[ \\t]{2,}|[ \\t]*[/|][ \\t]*|\\t)(\\*?[ ]?(?:{$words->true}|{$words->false})[ ]?\\*?))?\\z~iu", $this->text, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
         }
         $truths = [];

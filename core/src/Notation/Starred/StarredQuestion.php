@@ -29,6 +29,7 @@ use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the block of one question. One object reads one block. */
@@ -78,7 +79,7 @@ final class StarredQuestion
     {
         $body = $this->body;
         $key = '' === $this->context->key ? null : $this->context->key;
-        $hasBlank = 1 === preg_match(self::BLANK, $stem, $match, \PREG_OFFSET_CAPTURE);
+        $hasBlank = Regex::match(self::BLANK, $stem, $match, \PREG_OFFSET_CAPTURE);
         if ([] !== $body->options) {
             return $this->choice($key);
         }
@@ -97,7 +98,7 @@ final class StarredQuestion
             $typed = new ShortAnswer($this->accepted($body->answer ?? $key ?? ''));
 
             // White space beside a gap is as good as one blank, in every notation.
-            return $hasBlank ? new Gap((string) preg_replace('/\s++\z/', ' ', substr($stem, 0, $match[0][1])), (string) preg_replace('/\A\s++/', ' ', substr($stem, $match[0][1] + \strlen($match[0][0]))), $typed) : $typed;
+            return $hasBlank ? new Gap(Regex::replace('/\s++\z/', ' ', substr($stem, 0, $match[0][1])), Regex::replace('/\A\s++/', ' ', substr($stem, $match[0][1] + \strlen($match[0][0]))), $typed) : $typed;
         }
         if (!$body->isEssay && 'essay' !== $this->context->kind && '' !== $stem) {
             $this->findings[] = Finding::doubt(
@@ -172,7 +173,7 @@ final class StarredQuestion
         if ('' === $this->context->expected) {
             return;
         }
-        preg_match('/\d++/', $this->text, $match, \PREG_OFFSET_CAPTURE);
+        Regex::match('/\d++/', $this->text, $match, \PREG_OFFSET_CAPTURE);
         [$number, $at] = $match[0] ?? ['', 0];
         $span = new Span($at, $at + \strlen($number));
         $this->findings[] = Finding::doubt(

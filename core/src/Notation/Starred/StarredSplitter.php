@@ -10,6 +10,7 @@ use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Cuts a Starred list into blocks, line by line. One object splits one text. */
 final class StarredSplitter
@@ -199,7 +200,7 @@ final class StarredSplitter
         $this->points = $words->pointsOfEachIn($text) ?? $this->points;
         $this->part = $words->partOf($text) ?? $this->part;
         $this->isAfterHeading = true;
-        if (1 === preg_match("~(?<![\\p{L}\\p{N}])(?:{$words->for})\\s++(?:(?:{$words->question})\\s++)?\\d{1,4}\\s*+(?:[–-]|to|and|bis|und|a|à|y|et|e|tot|en|até)\\s*+\\d{1,4}(?!\\d)~iu", $text)) {
+        if (Regex::match("~(?<![\\p{L}\\p{N}])(?:{$words->for})\\s++(?:(?:{$words->question})\\s++)?\\d{1,4}\\s*+(?:[–-]|to|and|bis|und|a|à|y|et|e|tot|en|até)\\s*+\\d{1,4}(?!\\d)~iu", $text)) {
             $this->add(BlockKind::Question, $start, $end, new StarredContext('stimulus'));
 
             return;

@@ -26,6 +26,7 @@ use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\Regex;
 
 /** Writes a Starred list in one of its set styles. Questions are numbered where the sheet is put together. */
 final readonly class StarredWriter implements Writer
@@ -123,7 +124,7 @@ final readonly class StarredWriter implements Writer
         foreach ($options as $index => $option) {
             $text = self::line($option->text->text);
             // A star of its own would mark the option.
-            $text = 1 === (int) preg_match_all('/(?<!\\\\)\*/', $text) % 2 ? str_replace('*', '\*', $text) : $text;
+            $text = 1 === Regex::matchAll('/(?<!\\\\)\*/', $text) % 2 ? str_replace('*', '\*', $text) : $text;
             $lines[] = $option->isKey
                 ? ($this->style->starsAfter ? $this->style->label($index).' '.$text.' *' : '*'.$this->style->label($index).' '.$text)
                 : $this->style->label($index).' '.$text;
@@ -242,6 +243,6 @@ final readonly class StarredWriter implements Writer
     /** On one line. */
     private static function line(string $text): string
     {
-        return trim((string) preg_replace('/[ \t]*+\n\s*+/', ' ', $text));
+        return trim(Regex::replace('/[ \t]*+\n\s*+/', ' ', $text));
     }
 }

@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at “always” or “never” in wrong options alone: pupils know that such options are seldom right. */
 final readonly class AbsoluteWordInDistractor implements WordingRule
@@ -15,12 +16,12 @@ final readonly class AbsoluteWordInDistractor implements WordingRule
 
     public function check(Wording $wording): array
     {
-        if (null === $wording->words || \count($wording->options) < 2 || 1 !== preg_match($wording->words->absolute, $wording->optionLines()) || $wording->leansOnOthers()) {
+        if (null === $wording->words || \count($wording->options) < 2 || !Regex::match($wording->words->absolute, $wording->optionLines()) || $wording->leansOnOthers()) {
             return [];
         }
         $found = null;
         foreach (explode("\n", $wording->optionLines()) as $index => $text) {
-            if (isset($wording->options[$index]) && 1 === preg_match($wording->words->absolute, $text, $match)) {
+            if (isset($wording->options[$index]) && Regex::match($wording->words->absolute, $text, $match)) {
                 if ($wording->options[$index]->isKey) {
                     return [];
                 }

@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at “all of the above”, also where two options are named by their letters; doubts it where it does not stand last, since lists are shuffled. */
 final readonly class AllOfTheAbove implements WordingRule
@@ -23,8 +24,8 @@ final readonly class AllOfTheAbove implements WordingRule
         }
         foreach ($wording->optionTexts() as $index => $text) {
             $text = mb_strtolower($text, 'UTF-8');
-            $names = 1 === preg_match($words->otherOptions, $text);
-            if (!$names && 1 !== preg_match($words->allOfTheAbove, $text)) {
+            $names = Regex::match($words->otherOptions, $text);
+            if (!$names && !Regex::match($words->allOfTheAbove, $text)) {
                 continue;
             }
             $span = $wording->options[$index]->span;

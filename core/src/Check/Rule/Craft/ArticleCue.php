@@ -9,6 +9,7 @@ use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 use Notagram\Question\Gap;
+use Notagram\Source\Regex;
 
 /** Hints at an article at the end of the stem that only some options fit. */
 final readonly class ArticleCue implements WordingRule
@@ -40,10 +41,10 @@ final readonly class ArticleCue implements WordingRule
     {
         foreach ($options as $option) {
             // Spelling stands in for sound, so the words that are spelled one way and spoken another are passed over.
-            if (1 === preg_match('/^(?:[^a-z]|hour|honest|honou?r|heir|u[nst][ieo]|eu|one)/i', $option)) {
+            if (Regex::match('/^(?:[^a-z]|hour|honest|honou?r|heir|u[nst][ieo]|eu|one)/i', $option)) {
                 continue;
             }
-            if (('an' === $article) !== (1 === preg_match('/^[aeiou]/i', $option))) {
+            if (('an' === $article) !== Regex::match('/^[aeiou]/i', $option)) {
                 return false;
             }
         }

@@ -8,6 +8,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at words that make a question grow old: “currently”, “this year”. */
 final readonly class DatedWording implements WordingRule
@@ -16,7 +17,7 @@ final readonly class DatedWording implements WordingRule
 
     public function check(Wording $wording): array
     {
-        if (null !== $wording->words && 0 !== ($wording->stemKinds & Words::BEGINS_DATED) && 1 === preg_match($wording->words->dated, mb_strtolower($wording->stem, 'UTF-8'), $match)) {
+        if (null !== $wording->words && 0 !== ($wording->stemKinds & Words::BEGINS_DATED) && Regex::match($wording->words->dated, mb_strtolower($wording->stem, 'UTF-8'), $match)) {
             return [Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” will be out of date one day.', $match[0]), 'Name the year, or ask for what lasts.')];
         }
 

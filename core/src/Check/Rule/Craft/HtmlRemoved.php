@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Doubts what looks like a tag and will be taken out by any receiver: scripts, forms, and words in < > that are no HTML. */
 final readonly class HtmlRemoved implements WordingRule
@@ -22,7 +23,7 @@ final readonly class HtmlRemoved implements WordingRule
                     continue;
                 }
                 $shown = mb_strimwidth($written, 0, 40, '…', 'UTF-8');
-                if (\in_array($name, Tags::REMOVED, true) || 1 === preg_match('/\son\w+\s*+=|javascript:/i', $attributes)) {
+                if (\in_array($name, Tags::REMOVED, true) || Regex::match('/\son\w+\s*+=|javascript:/i', $attributes)) {
                     $findings[] = Finding::doubt(self::CODE, $span, \sprintf('“%s” will be taken out by the receiver.', $shown), 'Say it without: scripts, forms and frames do not reach the pupil.');
                     break;
                 }

@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at a right option that is at least half as long again as every other one. */
 final readonly class LongestIsRight implements WordingRule
@@ -23,7 +24,7 @@ final readonly class LongestIsRight implements WordingRule
         if (null === $key || \count($wording->options) < 3 || \strlen($wording->optionTexts()[$key]) < self::LONG) {
             return $findings;
         }
-        $isPlain = 1 !== preg_match('/[\x80-\xFF]/', $wording->optionLines());
+        $isPlain = !Regex::match('/[\x80-\xFF]/', $wording->optionLines());
         $length = $longestOther = 0;
         foreach ($wording->optionTexts() as $index => $text) {
             if ($index === $key) {

@@ -8,6 +8,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at a small “not” or “except” in a question with options: pupils who know the answer overlook it. */
 final readonly class NegativeUnmarked implements WordingRule
@@ -36,6 +37,6 @@ final readonly class NegativeUnmarked implements WordingRule
     {
         $word = preg_quote(str_replace("'", '’', $word), '/');
 
-        return 1 === preg_match('/(?<![*_>\p{L}])'.str_replace('’', "['’]", $word).'(?![*_<\p{L}])/u', $stem);
+        return Regex::match('/(?<![*_>\p{L}])'.str_replace('’', "['’]", $word).'(?![*_<\p{L}])/u', $stem);
     }
 }

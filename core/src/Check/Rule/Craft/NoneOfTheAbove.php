@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Hints at “none of the above”; doubts it where it does not stand last, since lists are shuffled. */
 final readonly class NoneOfTheAbove implements WordingRule
@@ -22,7 +23,7 @@ final readonly class NoneOfTheAbove implements WordingRule
             return $findings;
         }
         foreach ($wording->optionTexts() as $index => $text) {
-            if (1 !== preg_match($words->noneOfTheAbove, mb_strtolower($text, 'UTF-8'))) {
+            if (!Regex::match($words->noneOfTheAbove, mb_strtolower($text, 'UTF-8'))) {
                 continue;
             }
             $span = $wording->options[$index]->span;

@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Hints at options that are all numbers, years or dates of one kind and stand in no order. */
@@ -20,13 +21,13 @@ final readonly class OptionsNotSorted implements WordingRule
     {
         $findings = [];
         $count = \count($wording->options);
-        if ($count < 3 || 1 !== preg_match('/^[-−]?\d/', $wording->optionTexts()[0])) {
+        if ($count < 3 || !Regex::match('/^[-−]?\d/', $wording->optionTexts()[0])) {
             return $findings;
         }
         $values = [];
         $unit = null;
         foreach ($wording->optionTexts() as $text) {
-            if (1 !== preg_match(self::NUMBER, $text, $match) || ($unit ??= $match[2]) !== $match[2]) {
+            if (!Regex::match(self::NUMBER, $text, $match) || ($unit ??= $match[2]) !== $match[2]) {
                 return $findings;
             }
             $values[] = self::value($match[1]);
@@ -48,11 +49,11 @@ final readonly class OptionsNotSorted implements WordingRule
 
     private static function value(string $number): float
     {
-        if (1 === preg_match('/^\d{4}-\d\d-\d\d\z/', $number)) {
+        if (Regex::match('/^\d{4}-\d\d-\d\d\z/', $number)) {
             return (float) str_replace('-', '', $number);
         }
         // A comma or point before exactly three digits parts thousands, else it is a decimal sign.
-        $number = (string) preg_replace('/(?<=\d)[.,  ](?=\d{3}(?!\d))/u', '', $number);
+        $number = Regex::replace('/(?<=\d)[.,  ](?=\d{3}(?!\d))/u', '', $number);
 
         return (float) str_replace([',', '−'], ['.', '-'], $number);
     }

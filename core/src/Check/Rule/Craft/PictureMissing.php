@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 
 /** Doubts a picture that names a file which does not travel with the text. */
 final readonly class PictureMissing implements WordingRule
@@ -18,7 +19,7 @@ final readonly class PictureMissing implements WordingRule
         $findings = [];
         foreach ($wording->textsWith('<!') as [$text, $span]) {
             foreach (Pictures::in($text) as [$source]) {
-                if (1 !== preg_match('~^(?:data:image/|https?://)~i', $source)) {
+                if (!Regex::match('~^(?:data:image/|https?://)~i', $source)) {
                     $findings[] = Finding::doubt(
                         self::CODE,
                         $span,

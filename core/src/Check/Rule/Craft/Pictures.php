@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Question\FormattedText;
+use Notagram\Source\Regex;
 
 /** The pictures that a text shows, as HTML or as Markdown. */
 final readonly class Pictures
@@ -16,12 +17,12 @@ final readonly class Pictures
         if (FormattedText::PLAIN === $text->format) {
             return [];
         }
-        preg_match_all('/<img\b[^<>]*+>/i', $text->text, $tags);
+        Regex::matchAll('/<img\b[^<>]*+>/i', $text->text, $tags);
         foreach ($tags[0] as $tag) {
             $pictures[] = [self::attribute('src', $tag), self::attribute('alt', $tag)];
         }
         if (FormattedText::MARKDOWN === $text->format) {
-            preg_match_all('/!\[([^\]\n]*+)\]\(([^)\s]*+)[^)\n]*+\)/', $text->text, $links, \PREG_SET_ORDER);
+            Regex::matchAll('/!\[([^\]\n]*+)\]\(([^)\s]*+)[^)\n]*+\)/', $text->text, $links, \PREG_SET_ORDER);
             foreach ($links as [, $alternative, $source]) {
                 $pictures[] = [$source, $alternative];
             }
@@ -32,6 +33,6 @@ final readonly class Pictures
 
     private static function attribute(string $name, string $tag): string
     {
-        return 1 === preg_match('/\s'.$name.'\s*+=\s*+(?:"([^"]*+)"|\'([^\']*+)\'|([^\s>]++))/i', $tag, $match) ? trim($match[1].($match[2] ?? '').($match[3] ?? '')) : '';
+        return Regex::match('/\s'.$name.'\s*+=\s*+(?:"([^"]*+)"|\'([^\']*+)\'|([^\s>]++))/i', $tag, $match) ? trim($match[1].($match[2] ?? '').($match[3] ?? '')) : '';
     }
 }

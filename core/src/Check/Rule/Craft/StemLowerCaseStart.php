@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Hints at a stem that begins with a small letter. Names such as pH or iOS may. */
@@ -16,7 +17,7 @@ final readonly class StemLowerCaseStart implements WordingRule
 
     public function check(Wording $wording): array
     {
-        if (!ctype_upper($wording->stem[0] ?? 'A') && 1 === preg_match('/^["\'“«(¿¡]*+(?!\p{Ll}\p{Lu}|\p{Ll}[\d(=_^]|\p{Ll}\z)\p{Ll}/u', $wording->stem)) {
+        if (!ctype_upper($wording->stem[0] ?? 'A') && Regex::match('/^["\'“«(¿¡]*+(?!\p{Ll}\p{Lu}|\p{Ll}[\d(=_^]|\p{Ll}\z)\p{Ll}/u', $wording->stem)) {
             $start = $wording->question->stemSpan->start;
 
             return [Finding::hint(self::CODE, new Span($start, $start + \strlen(mb_substr($wording->stem, 0, 1, 'UTF-8'))), 'The stem begins with a small letter.', 'Begin it with a capital, unless its first word is always written small.')];

@@ -8,6 +8,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\QuestionType;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Hints at a stem that ends without a question mark, a full stop or a colon. A sentence with a gap ends where it likes. */
@@ -24,7 +25,7 @@ final readonly class StemNoEndMark implements WordingRule
         if (QuestionType::Gap === $type || QuestionType::Stimulus === $type || '' === $wording->stem || str_contains('.?!:', $wording->stem[-1])) {
             return [];
         }
-        if (1 !== preg_match(self::ENDS_WELL, $wording->stem)) {
+        if (!Regex::match(self::ENDS_WELL, $wording->stem)) {
             return [Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end), 'The stem ends without a mark.', 'End it with a question mark, a full stop or a colon.')];
         }
 

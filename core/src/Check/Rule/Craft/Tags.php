@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Question\FormattedText;
+use Notagram\Source\Regex;
 
 /** The tags of a text that may hold HTML; those within Markdown's code are text. */
 final readonly class Tags
@@ -32,9 +33,9 @@ final readonly class Tags
             return [];
         }
         $html = FormattedText::MARKDOWN === $text->format
-            ? (string) preg_replace('/^(`{3,}|~{3,}).*?^\1|(`++)(?:[^`]|(?!\2)`)*+\2/ms', '', $text->text)
+            ? Regex::replace('/^(`{3,}|~{3,}).*?^\1|(`++)(?:[^`]|(?!\2)`)*+\2/ms', '', $text->text)
             : $text->text;
-        preg_match_all('~<!--.*?-->|<(/?)([a-zA-Z][\w:.-]*+)((?:[^<>"\']|"[^"<>]*+"|\'[^\'<>]*+\'|["\'])*+)>|</?[a-zA-Z]~s', $html, $matches, \PREG_SET_ORDER);
+        Regex::matchAll('~<!--.*?-->|<(/?)([a-zA-Z][\w:.-]*+)((?:[^<>"\']|"[^"<>]*+"|\'[^\'<>]*+\'|["\'])*+)>|</?[a-zA-Z]~s', $html, $matches, \PREG_SET_ORDER);
         $tags = [];
         foreach ($matches as $match) {
             if (!str_starts_with($match[0], '<!--')) {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
-use Brick\Math\BigRational;
 use Notagram\Check\PlacedFinding;
 use Notagram\Check\SheetWishes;
 use Notagram\Check\WholeSheetRule;
 use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
-use Notagram\Marking\Distribution;
+use Notagram\Marking\Draws;
+use Notagram\Marking\Tail;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\Choice;
 use Notagram\Source\Span;
@@ -51,13 +51,13 @@ final readonly class KeyPosition implements WholeSheetRule
         }
         $positions = max(0, ...array_keys($sizes));
         foreach ($keys as $position => $times) {
-            $groups = [];
+            $draws = [];
             foreach ($sizes as $size => $count) {
                 if ($size > $position) {
-                    $groups[] = [$count, 1, $size];
+                    $draws[] = Draws::hits($count, 1, $size);
                 }
             }
-            if (Distribution::isRarer($groups, $times, BigRational::ofFraction(1, self::LEVEL * $positions))) {
+            if (Tail::atLeast($draws, $times)->most < 1 / (self::LEVEL * $positions)) {
                 yield new PlacedFinding(Finding::hint(
                     self::CODE,
                     Span::at(0),

@@ -11,6 +11,7 @@ use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
+use Notagram\Source\Regex;
 
 /**
  * Faults a question in which two options, or two accepted answers, read the same to the pupil.
@@ -46,7 +47,7 @@ final readonly class SameAnswerTwice implements WordingRule
 
     private static function folded(string $text): string
     {
-        return 1 === preg_match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
+        return Regex::match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
     }
 
     private function repeated(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second, string $text, bool $isSame): Finding

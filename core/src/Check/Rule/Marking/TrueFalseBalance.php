@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
-use Brick\Math\BigRational;
 use Notagram\Check\PlacedFinding;
 use Notagram\Check\SheetWishes;
 use Notagram\Check\WholeSheetRule;
 use Notagram\Finding\Finding;
-use Notagram\Marking\Distribution;
+use Notagram\Marking\Draws;
+use Notagram\Marking\Tail;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\TrueFalse;
 use Notagram\Source\Span;
@@ -36,7 +36,7 @@ final readonly class TrueFalseBalance implements WholeSheetRule
             return;
         }
         // Either side may be too common.
-        if (Distribution::isRarer([[$all, 1, 2]], max($times), BigRational::ofFraction(1, 2 * self::LEVEL))) {
+        if (Tail::atLeast([Draws::hits($all, 1, 2)], max($times))->most < 1 / (2 * self::LEVEL)) {
             yield new PlacedFinding(Finding::hint(
                 self::CODE,
                 Span::at(0),

@@ -10,6 +10,7 @@ use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Question\AcceptedAnswer;
+use Notagram\Source\Regex;
 
 /** Hints at a typed answer that is a small number and lists only one of its forms: “4” without “four”. */
 final readonly class TypedVariants implements WordingRule
@@ -44,7 +45,7 @@ final readonly class TypedVariants implements WordingRule
     /** @param list<string> $numbers */
     private static function otherForm(string $text, array $numbers): ?string
     {
-        if (1 === preg_match('/^\d{1,2}\z/', $text)) {
+        if (Regex::match('/^\d{1,2}\z/', $text)) {
             return $numbers[(int) $text] ?? null;
         }
         $number = array_search($text, $numbers, true);

@@ -10,6 +10,7 @@ use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\Option;
 use Notagram\Question\Stimulus;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Where the count of questions most likely went wrong. */
@@ -30,7 +31,7 @@ final readonly class LikeliestPlace
             [$score, $reason] = match ($placed->reading->kind) {
                 BlockKind::Question, BlockKind::Broken => self::signsOfTwo($placed, $text, $previous),
                 BlockKind::Stray => [30, 'Likeliest: a text that is no question yet stands here.'],
-                BlockKind::Comment => 1 === preg_match('/\{[^}]*[=~TF]|\?/', $text) ? [40, 'Likeliest: a question stands here as a comment.'] : [0, ''],
+                BlockKind::Comment => Regex::match('/\{[^}]*[=~TF]|\?/', $text) ? [40, 'Likeliest: a question stands here as a comment.'] : [0, ''],
                 default => [0, ''],
             };
             if ($score > $most) {
@@ -56,7 +57,7 @@ final readonly class LikeliestPlace
             [$score, $reason] = match (true) {
                 null === $question => [60, "Likeliest: number {$placed->number} is a piece of a question."],
                 $question->stem->isEmpty() => [70, "Likeliest: question {$placed->number} has no stem and belongs to the one before."],
-                $question->answers instanceof Stimulus && 1 !== preg_match('/[?:]\s*\z/', $text) => [50, "Likeliest: number {$placed->number} is a text without an answer, a title perhaps."],
+                $question->answers instanceof Stimulus && !Regex::match('/[?:]\s*\z/', $text) => [50, "Likeliest: number {$placed->number} is a text without an answer, a title perhaps."],
                 $question->answers instanceof Stimulus => [40, "Likeliest: number {$placed->number} has lost its answers."],
                 default => [0, ''],
             };
@@ -78,18 +79,18 @@ final readonly class LikeliestPlace
         $number = self::printedNumber($placed, $text);
         $question = $placed->reading->question;
         $options = null === $question ? [] : $question->options();
-        $joined = array_filter($options, static fn (Option $option) => 1 === preg_match('/\?(?:\s|\z)|\n\s*\n/', $option->text->text));
+        $joined = array_filter($options, static fn (Option $option) => Regex::match('/\?(?:\s|\z)|\n\s*\n/', $option->text->text));
         $codes = array_map(static fn (Finding $finding) => $finding->code, $placed->reading->findings);
 
         return match (true) {
             null === $question => [80, "Likeliest: number {$placed->number} could not be read and may hold more than one."],
-            preg_match_all('/(*ANYCRLF)^[ \t]*+\(?\d{1,4}[.)][ \t]/m', $text) > 1 => [90, "Likeliest: question {$placed->number} holds two numbered stems."],
+            Regex::matchAll('/(*ANYCRLF)^[ \t]*+\(?\d{1,4}[.)][ \t]/m', $text) > 1 => [90, "Likeliest: question {$placed->number} holds two numbered stems."],
             \in_array('aiken.option-duplicate-letter', $codes, true) => [85, "Likeliest: question {$placed->number} uses a letter twice and may be two."],
             null !== $number && null !== $previous && $number > $previous + 1 => [88, \sprintf('Likeliest: before question %d, where the printed numbers go from %d to %d.', $placed->number ?? 0, $previous, $number)],
             [] !== $joined => [75, "Likeliest: an option of question {$placed->number} asks something itself."],
             \in_array('gift.blank-line-in-answers', $codes, true) => [70, "Likeliest: question {$placed->number} reaches over a blank line."],
             \in_array('aiken.blank-line-inside', $codes, true) => [60, "Likeliest: question {$placed->number} reaches over a blank line."],
-            preg_match_all('/\?(?=\s|\z)/', $question->stem->text) > 1 => [50, "Likeliest: the stem of question {$placed->number} asks twice."],
+            Regex::matchAll('/\?(?=\s|\z)/', $question->stem->text) > 1 => [50, "Likeliest: the stem of question {$placed->number} asks twice."],
             \in_array('aiken.stem-lines', $codes, true) => [35, "Likeliest: the stem of question {$placed->number} runs over several lines."],
             default => [0, ''],
         };
@@ -99,7 +100,7 @@ final readonly class LikeliestPlace
     {
         $title = $placed->reading->question?->title;
 
-        return 1 === preg_match('/^\s*+(?:::)?(?:Q|No\.? ?|#)?\(?(\d{1,5})(?:[.):]|\z)/i', $title ?? $text, $match) ? (int) $match[1] : null;
+        return Regex::match('/^\s*+(?:::)?(?:Q|No\.? ?|#)?\(?(\d{1,5})(?:[.):]|\z)/i', $title ?? $text, $match) ? (int) $match[1] : null;
     }
 
     private static function spanOf(PlacedBlock $placed, string $text): Span

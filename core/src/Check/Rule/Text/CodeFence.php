@@ -8,6 +8,7 @@ use Notagram\Check\TextRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -22,7 +23,7 @@ final readonly class CodeFence implements TextRule
 
     public function check(string $text): array
     {
-        if (!str_contains($text, '```') || 0 === (int) preg_match_all(self::LINE, $text, $found, \PREG_OFFSET_CAPTURE)) {
+        if (!str_contains($text, '```') || 0 === Regex::matchAll(self::LINE, $text, $found, \PREG_OFFSET_CAPTURE)) {
             return [];
         }
         $lines = array_map(static fn (array $line) => new Span($line[1], $line[1] + \strlen($line[0])), $found[0]);

@@ -8,6 +8,7 @@ use Notagram\Check\TextRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -30,11 +31,10 @@ final readonly class Invisible implements TextRule
     public function check(string $text): array
     {
         $findings = [];
-        if (1 !== preg_match(self::BYTES, $text)) {
+        if (!Regex::match(self::BYTES, $text)) {
             return [];
         }
-        $found = preg_match_all(self::ANY, $text, $matches, \PREG_OFFSET_CAPTURE);
-        if (false === $found || 0 === $found) {
+        if (0 === Regex::matchAll(self::ANY, $text, $matches, \PREG_OFFSET_CAPTURE)) {
             return $findings;
         }
         $balanced = $this->balanced($matches[0]);
@@ -89,14 +89,14 @@ final readonly class Invisible implements TextRule
         $before = substr($text, max(0, $offset - 8), min(8, $offset));
         $after = substr($text, $offset + 3, 8);
 
-        return 1 === preg_match('/[\p{Arabic}\p{Syriac}\p{Mongolian}\p{Nko}\p{Devanagari}\p{Bengali}\p{Gurmukhi}\p{Gujarati}\p{Oriya}\p{Tamil}\p{Telugu}\p{Kannada}\p{Malayalam}\p{Sinhala}\p{Khmer}]\p{M}*+\z/u', self::wholeCharacters($before))
-            || ("\u{200D}" === $character && 1 === preg_match('/[\p{So}\p{Sk}\x{FE0F}]\z/u', self::wholeCharacters($before)) && 1 === preg_match('/^[\p{So}\x{2640}\x{2642}]/u', mb_strcut($after, 0, 4, 'UTF-8')));
+        return Regex::match('/[\p{Arabic}\p{Syriac}\p{Mongolian}\p{Nko}\p{Devanagari}\p{Bengali}\p{Gurmukhi}\p{Gujarati}\p{Oriya}\p{Tamil}\p{Telugu}\p{Kannada}\p{Malayalam}\p{Sinhala}\p{Khmer}]\p{M}*+\z/u', self::wholeCharacters($before))
+            || ("\u{200D}" === $character && Regex::match('/[\p{So}\p{Sk}\x{FE0F}]\z/u', self::wholeCharacters($before)) && Regex::match('/^[\p{So}\x{2640}\x{2642}]/u', mb_strcut($after, 0, 4, 'UTF-8')));
     }
 
     /** Without the rest of a character that was cut in two. */
     private static function wholeCharacters(string $bytes): string
     {
-        return (string) preg_replace('/^[\x80-\xBF]++/', '', $bytes);
+        return Regex::replace('/^[\x80-\xBF]++/', '', $bytes);
     }
 
     private static function nameOf(string $character): string

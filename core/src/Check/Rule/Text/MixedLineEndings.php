@@ -11,6 +11,7 @@ use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\SheetOverview;
 use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Doubts lines that end in more than one way. */
@@ -25,7 +26,7 @@ final readonly class MixedLineEndings implements SheetRule
             return;
         }
         $wanted = LineEnding::forNewLinesIn($text);
-        preg_match_all('/\r\n|\r|\n/', $text, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/\r\n|\r|\n/', $text, $matches, \PREG_OFFSET_CAPTURE);
         $edits = [];
         foreach ($matches[0] as [$ending, $offset]) {
             if ($ending !== $wanted) {

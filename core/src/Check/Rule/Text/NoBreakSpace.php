@@ -9,6 +9,7 @@ use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\NoBreakSpaces;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -29,7 +30,7 @@ final readonly class NoBreakSpace implements TextRule
             return $findings;
         }
         $faulty = [];
-        preg_match_all(NoBreakSpaces::IN_A_MARKS_PLACE, $text, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll(NoBreakSpaces::IN_A_MARKS_PLACE, $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {
             $faulty[] = new TextEdit(new Span($offset, $offset + \strlen($run)), '');
         }
@@ -42,9 +43,9 @@ final readonly class NoBreakSpace implements TextRule
                 Fix::safe('Take the no-break space out', ...$faulty),
             );
         }
-        if (1 === preg_match(self::BETWEEN_WORDS, $text, $match, \PREG_OFFSET_CAPTURE)) {
+        if (Regex::match(self::BETWEEN_WORDS, $text, $match, \PREG_OFFSET_CAPTURE)) {
             [$run, $offset] = $match[0];
-            preg_match_all(self::BETWEEN_WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
+            Regex::matchAll(self::BETWEEN_WORDS, $text, $matches, \PREG_OFFSET_CAPTURE);
             $findings[] = Finding::hint(
                 self::CODE,
                 new Span($offset, $offset + \strlen($run)),

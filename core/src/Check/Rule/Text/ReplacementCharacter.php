@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Text;
 
 use Notagram\Check\TextRule;
 use Notagram\Finding\Finding;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Faults U+FFFD: what stood there was lost before the text came here. One finding a run. */
@@ -19,7 +20,7 @@ final readonly class ReplacementCharacter implements TextRule
         if (!str_contains($text, "\u{FFFD}")) {
             return $findings;
         }
-        preg_match_all('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {
             $findings[] = Finding::fault(
                 self::CODE,

@@ -8,6 +8,7 @@ use Notagram\Check\TextRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Faults curly quotes inside an HTML tag, where they are no quotes; hints at others, once a block; an apostrophe is none. */
@@ -21,13 +22,13 @@ final readonly class SmartQuotes implements TextRule
     {
         $findings = [];
         // The bytes that all of them begin and end with.
-        if (1 !== preg_match('/\xE2\x80[\x98-\x9F]/', $text)) {
+        if (!Regex::match('/\xE2\x80[\x98-\x9F]/', $text)) {
             return $findings;
         }
         $edits = [];
-        preg_match_all('/<[a-zA-Z][^<>]*+>/', $text, $tags, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/<[a-zA-Z][^<>]*+>/', $text, $tags, \PREG_OFFSET_CAPTURE);
         foreach ($tags[0] as [$tag, $offset]) {
-            preg_match_all('/(?<==|[^\s=])[“”„‟‘’‚‛]/u', $tag, $quotes, \PREG_OFFSET_CAPTURE);
+            Regex::matchAll('/(?<==|[^\s=])[“”„‟‘’‚‛]/u', $tag, $quotes, \PREG_OFFSET_CAPTURE);
             foreach ($quotes[0] as [$quote, $at]) {
                 $edits[] = new TextEdit(new Span($offset + $at, $offset + $at + \strlen($quote)), self::STRAIGHT[$quote]);
             }
@@ -40,11 +41,11 @@ final readonly class SmartQuotes implements TextRule
                 'Make them straight.',
                 Fix::safe('Make them straight', ...$edits),
             );
-            $text = (string) preg_replace_callback('/<[a-zA-Z][^<>]*+>/', static fn (array $tag) => str_repeat(' ', \strlen($tag[0])), $text);
+            $text = Regex::replaceBy('/<[a-zA-Z][^<>]*+>/', static fn (array $tag) => str_repeat(' ', \strlen($tag[0])), $text);
         }
         // Without an opening one, ’ is an apostrophe.
-        $pattern = 1 === preg_match('/[‘‚‛]/u', $text) ? '/[“”„‟‘‚‛]|’(?!\p{L})/u' : '/[“”„‟]/u';
-        if (preg_match_all($pattern, $text, $quotes, \PREG_OFFSET_CAPTURE) > 0) {
+        $pattern = Regex::match('/[‘‚‛]/u', $text) ? '/[“”„‟‘‚‛]|’(?!\p{L})/u' : '/[“”„‟]/u';
+        if (Regex::matchAll($pattern, $text, $quotes, \PREG_OFFSET_CAPTURE) > 0) {
             [$quote, $offset] = $quotes[0][0];
             $findings[] = Finding::hint(
                 self::CODE,

@@ -7,6 +7,7 @@ namespace Notagram\Intake\Tidy\Step;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Writes “Ans. (b)” under a question as “Answer: b”. One with a rule instead of an answer is a line to write on. */
 final readonly class AnswerLines implements TidyStep
@@ -29,7 +30,7 @@ final readonly class AnswerLines implements TidyStep
         $words = PaperWords::all();
         $word = "(?:(?:{$words->correct})\\s++)?+(?:{$words->answer})(?:\\s++(?:{$words->correct}))?+";
         foreach ($draft->lines() as $index => $line) {
-            if (1 !== preg_match("~^\\s*+(?:{$word})(?:\\s*+[.:=–-]){1,2}\\s*+(?:(\\()?([A-Za-z](?:\\s*+[,&/]\\s*+[A-Za-z])*+)(?(1)\\)|[.)]?)|([_.…][_.…\\s]{2,}+))\\s*\\z~iu", $line, $match)) {
+            if (!Regex::match("~^\\s*+(?:{$word})(?:\\s*+[.:=–-]){1,2}\\s*+(?:(\\()?([A-Za-z](?:\\s*+[,&/]\\s*+[A-Za-z])*+)(?(1)\\)|[.)]?)|([_.…][_.…\\s]{2,}+))\\s*\\z~iu", $line, $match)) {
                 $answer = $words->afterCorrectAnswer($line) ?? '';
                 if ('' !== $answer) {
                     $draft->edit($index, 'Answer: '.$answer);

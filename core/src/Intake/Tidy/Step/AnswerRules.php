@@ -9,6 +9,7 @@ use Notagram\Intake\Tidy\KeyMarks;
 use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Takes off the rule on which pupils write a letter; where one was filled in, its answer is marked. */
 final readonly class AnswerRules implements TidyStep
@@ -35,7 +36,7 @@ final readonly class AnswerRules implements TidyStep
             $stem = $start->text;
             // After the number, a rule that more words than one follow is no gap, unless the question has nothing else.
             if ([] !== $question->options || [] !== $question->truths || 'true-false' === $question->kind) {
-                $stem = (string) preg_replace('/^(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)[ \t]*+(?=\S+\s)/u', '', $stem);
+                $stem = Regex::replace('/^(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)[ \t]*+(?=\S+\s)/u', '', $stem);
             }
             if (('' === $start->rule && $stem === $start->text) || !$draft->edit($question->start, rtrim($start->label).' '.ltrim($stem))) {
                 continue;
@@ -54,7 +55,7 @@ final readonly class AnswerRules implements TidyStep
         }
         $last = $question->stem[\count($question->stem) - 1];
         $line = $draft->line($last);
-        $statement = (string) preg_replace('/(?<=[.!?…])\s*+_{3,}\s*\z|\s{2,}+_{3,}\s*\z/u', '', $line);
+        $statement = Regex::replace('/(?<=[.!?…])\s*+_{3,}\s*\z|\s{2,}+_{3,}\s*\z/u', '', $line);
         if ($statement !== $line) {
             $draft->edit($last, $statement);
         }

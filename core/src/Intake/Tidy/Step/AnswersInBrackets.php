@@ -9,6 +9,7 @@ use Notagram\Intake\Tidy\KeyMarks;
 use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Marks the answers that stand in brackets behind the stems: “Bees hibernate. (F)”, “The queen mates with (c)”. */
 final readonly class AnswersInBrackets implements TidyStep
@@ -49,7 +50,7 @@ final readonly class AnswersInBrackets implements TidyStep
     {
         $words = PaperWords::all();
         $line = $draft->line($question->stem[\count($question->stem) - 1]);
-        if ((!$question->isBare() && [] === $question->options) || 1 !== preg_match("~^(.*\\S)\\s*+[(\\[]\\s*+([A-Z]|{$words->true}|{$words->false})\\s*+[)\\]]\\s*\\z~iu", $line, $match)) {
+        if ((!$question->isBare() && [] === $question->options) || !Regex::match("~^(.*\\S)\\s*+[(\\[]\\s*+([A-Z]|{$words->true}|{$words->false})\\s*+[)\\]]\\s*\\z~iu", $line, $match)) {
             return null;
         }
         $isTruth = null !== $words->truth($match[2]);

@@ -7,6 +7,7 @@ namespace Notagram\Intake\Tidy\Step;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Makes one blank of tabs, no-break spaces and runs of blanks. Lines of a stem that are set in columns or indented stay. */
 final readonly class Blanks implements TidyStep
@@ -25,12 +26,12 @@ final readonly class Blanks implements TidyStep
     {
         $roles = $draft->scan()->roles;
         foreach ($draft->lines() as $index => $line) {
-            if (LineRole::Truth === $roles[$index] || ('' !== $line && 1 !== preg_match('/^\s|\s\z|\s\s|\t|\xC2\xA0|\xE2\x80[\x80-\x8A\xAF]/', $line))) {
+            if (LineRole::Truth === $roles[$index] || ('' !== $line && !Regex::match('/^\s|\s\z|\s\s|\t|\xC2\xA0|\xE2\x80[\x80-\x8A\xAF]/', $line))) {
                 continue;
             }
             // Code and tables live by their blanks.
-            $isSet = \in_array($roles[$index], [LineRole::Stem, LineRole::Passage], true) && 1 === preg_match('/^\s{4,}\S|\S(?:\t|\s{3,})\S/', $line);
-            $draft->edit($index, $isSet ? rtrim($line) : trim((string) preg_replace('/[\t\x{A0}\x{2000}-\x{200A}\x{202F} ]++/u', ' ', $line)));
+            $isSet = \in_array($roles[$index], [LineRole::Stem, LineRole::Passage], true) && Regex::match('/^\s{4,}\S|\S(?:\t|\s{3,})\S/', $line);
+            $draft->edit($index, $isSet ? rtrim($line) : trim(Regex::replace('/[\t\x{A0}\x{2000}-\x{200A}\x{202F} ]++/u', ' ', $line)));
         }
     }
 }

@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Writes points in square brackets, before the stem or behind it, or at the margin (“/2”), as (2 points) before it. */
 final readonly class BracketedPoints implements TidyStep
@@ -32,11 +33,11 @@ final readonly class BracketedPoints implements TidyStep
             $text = $start->text ?? $line;
             $isOnOneLine = 1 === \count($question->stem);
             // At the margin: “/2”.
-            if ($isOnOneLine && 1 === preg_match('~^(.*\S)(?:\t|\s{2,})[_.…]*+\s?/\s?(\d{1,2})\s*\z~u', $text, $match)) {
+            if ($isOnOneLine && Regex::match('~^(.*\S)(?:\t|\s{2,})[_.…]*+\s?/\s?(\d{1,2})\s*\z~u', $text, $match)) {
                 $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.$match[1]);
                 continue;
             }
-            if (1 !== preg_match("~^{$points}\\s*+(?=\\S)~iu", $text, $match) && (!$isOnOneLine || 1 !== preg_match("~\\s*+{$points}\\s*\\z~iu", $text, $match))) {
+            if (!Regex::match("~^{$points}\\s*+(?=\\S)~iu", $text, $match) && (!$isOnOneLine || !Regex::match("~\\s*+{$points}\\s*\\z~iu", $text, $match))) {
                 continue;
             }
             if (!str_contains($match[0], '[')) {
@@ -55,7 +56,7 @@ final readonly class BracketedPoints implements TidyStep
         foreach ($draft->scan()->questions as $question) {
             $line = $draft->line($question->start);
             $start = QuestionStart::in($line);
-            if (1 !== \count($question->stem) || 1 !== preg_match('~^(.*\S)\s++\((\d{1,2})\)\s*\z~u', $start->text ?? $line, $match)) {
+            if (1 !== \count($question->stem) || !Regex::match('~^(.*\S)\s++\((\d{1,2})\)\s*\z~u', $start->text ?? $line, $match)) {
                 return;
             }
             $found[$question->start] = rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.trim($match[1]);

@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Takes out what nobody sees: soft hyphens, zero-width spaces, stray byte-order marks. Joiners within words stay. */
 final readonly class HiddenCharacters implements TidyStep
@@ -25,8 +26,8 @@ final readonly class HiddenCharacters implements TidyStep
     public function apply(Draft $draft): void
     {
         foreach ($draft->lines() as $index => $line) {
-            if (1 === preg_match('/[\x00-\x08\x0E-\x1F\x7F-\xFF]/', $line)) {
-                $draft->edit($index, (string) preg_replace(self::HIDDEN, '', $line));
+            if (Regex::match('/[\x00-\x08\x0E-\x1F\x7F-\xFF]/', $line)) {
+                $draft->edit($index, Regex::replace(self::HIDDEN, '', $line));
             }
         }
     }

@@ -10,6 +10,7 @@ use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Starred\StarredLine;
+use Notagram\Source\Regex;
 
 /**
  * Takes out the signs of Markdown that hide what a line is: of headings, rules, bullets before letters, emphasis of whole
@@ -41,10 +42,10 @@ final readonly class MarkdownSigns implements TidyStep
         $stars = self::starredBullets($lines);
         $filled = array_keys(array_filter($lines, static fn (string $line) => '' !== trim($line)));
         $frame = \count($filled) > 2 ? [$filled[0], $filled[\count($filled) - 1]] : [];
-        $isFramed = [] !== $frame && 2 === \count(array_filter($frame, static fn (int $index) => 1 === preg_match(self::FENCE, $lines[$index])));
+        $isFramed = [] !== $frame && 2 === \count(array_filter($frame, static fn (int $index) => Regex::match(self::FENCE, $lines[$index])));
         for ($index = \count($lines) - 1; $index >= 0; --$index) {
             $isBetweenBlanks = '' === trim($lines[$index - 1] ?? '') && '' === trim($lines[$index + 1] ?? '');
-            if (($isBetweenBlanks && 1 === preg_match(self::RULE, $lines[$index])) || ($isFramed && \in_array($index, $frame, true))) {
+            if (($isBetweenBlanks && Regex::match(self::RULE, $lines[$index])) || ($isFramed && \in_array($index, $frame, true))) {
                 $draft->drop($index);
             } else {
                 $draft->edit($index, self::without($lines[$index], isset($stars[$index])));
@@ -54,21 +55,21 @@ final readonly class MarkdownSigns implements TidyStep
 
     private static function without(string $line, bool $hasStarAsBullet): string
     {
-        if (false === strpbrk($line, '*_#') && 1 !== preg_match(self::BULLET, $line)) {
+        if (false === strpbrk($line, '*_#') && !Regex::match(self::BULLET, $line)) {
             return $line;
         }
-        $made = $hasStarAsBullet ? (string) preg_replace('/^\s*+\*\s++/', '', $line) : $line;
-        $made = (string) preg_replace(['/^#{2,6}[ \t]++(?=\S)|^#[ \t]++(?=\S.*\d)/', self::BULLET], '', $made);
+        $made = $hasStarAsBullet ? Regex::replace('/^\s*+\*\s++/', '', $line) : $line;
+        $made = Regex::replace(['/^#{2,6}[ \t]++(?=\S)|^#[ \t]++(?=\S.*\d)/', self::BULLET], '', $made);
         $start = QuestionStart::in($made);
-        if (null !== $start && 1 === preg_match(self::ALL, $start->text, $match)) {
+        if (null !== $start && Regex::match(self::ALL, $start->text, $match)) {
             $made = $start->rule.$start->label.$match[3].$match[4];
-        } elseif (1 === preg_match(self::ALL, $made, $match)) {
+        } elseif (Regex::match(self::ALL, $made, $match)) {
             $letter = OptionMarks::letter($match[3]);
             // An option that stands out may be the right one: that is for a person to say.
             $made = null !== $letter && '' !== $letter[2] ? "{$match[1]}{$letter[1]}{$match[2]}{$letter[2]}{$match[2]}" : $match[1].$match[3].$match[4];
-        } elseif (1 === preg_match(self::LABEL, $made, $match) && self::isLabel($match[3])) {
+        } elseif (Regex::match(self::LABEL, $made, $match) && self::isLabel($match[3])) {
             $made = $match[1].$match[3].substr($made, \strlen($match[0]));
-        } elseif (1 === preg_match('/^\s*+([*_])(?=\S)([^*_]++)(?<=\S)\1\s*\z/u', $made, $match) && self::isAnswer($match[2])) {
+        } elseif (Regex::match('/^\s*+([*_])(?=\S)([^*_]++)(?<=\S)\1\s*\z/u', $made, $match) && self::isAnswer($match[2])) {
             $made = $match[2];
         }
 
@@ -97,7 +98,7 @@ final readonly class MarkdownSigns implements TidyStep
         $found = $run = [];
         $isRun = true;
         foreach ([...$lines, ''] as $index => $line) {
-            $isStarred = 1 === preg_match('/^\s*+\*\s++(?:\*\*)?\(?[A-Za-z][.)](?:\*\*)?\s/', $line);
+            $isStarred = Regex::match('/^\s*+\*\s++(?:\*\*)?\(?[A-Za-z][.)](?:\*\*)?\s/', $line);
             if ($isStarred) {
                 $run[$index] = true;
                 continue;

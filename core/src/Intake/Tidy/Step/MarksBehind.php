@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Puts a star before an option that a tick or “(correct)” behind it, or a tick before its letter, says is right. */
 final readonly class MarksBehind implements TidyStep
@@ -29,14 +30,14 @@ final readonly class MarksBehind implements TidyStep
     {
         $correct = PaperWords::all()->correct;
         $scan = $draft->scan();
-        $hasTicks = 1 === preg_match('/'.self::TICK.'/u', implode("\n", $draft->lines()));
+        $hasTicks = Regex::match('/'.self::TICK.'/u', implode("\n", $draft->lines()));
         foreach ($draft->lines() as $index => $line) {
-            if (LineRole::Option === $scan->roles[$index] && 1 === preg_match('~^(\s*+)(\*?+\(?[A-Za-z][.)].*\S)\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]])\\s*\\z~iu", $line, $match)) {
+            if (LineRole::Option === $scan->roles[$index] && Regex::match('~^(\s*+)(\*?+\(?[A-Za-z][.)].*\S)\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]])\\s*\\z~iu", $line, $match)) {
                 $draft->edit($index, $match[1].(str_starts_with($match[2], '*') ? '' : '*').$match[2]);
-            } elseif (1 === preg_match('/^\s*+'.self::TICK.'\s*+(?=\(?[A-Za-z][.)]\s*\S)/u', $line, $match)) {
+            } elseif (Regex::match('/^\s*+'.self::TICK.'\s*+(?=\(?[A-Za-z][.)]\s*\S)/u', $line, $match)) {
                 $draft->edit($index, '*'.substr($line, \strlen($match[0])));
             } elseif ($hasTicks && LineRole::Option === $scan->roles[$index]) {
-                $draft->edit($index, (string) preg_replace('/(?<=\S)\s*+'.self::CROSS.'\s*\z/u', '', $line));
+                $draft->edit($index, Regex::replace('/(?<=\S)\s*+'.self::CROSS.'\s*\z/u', '', $line));
             }
         }
     }

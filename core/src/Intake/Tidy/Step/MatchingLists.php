@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Makes pairs of two lists that stand side by side, by the answer below them; takes the numbers off pairs. */
 final readonly class MatchingLists implements TidyStep
@@ -49,25 +50,27 @@ final readonly class MatchingLists implements TidyStep
     private static function pairsOf(Draft $draft, PaperQuestion $question): ?array
     {
         $lines = $draft->lines();
-        if (null === $question->answer || [] === $question->options || 0 === (int) preg_match_all('/(?<![\p{L}\p{N}])([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N})/u', (string) strstr($lines[$question->answer], ':'), $links)) {
+        if (null === $question->answer || [] === $question->options || 0 === Regex::matchAll('/(?<![\p{L}\p{N}])([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N})/u', (string) strstr($lines[$question->answer], ':'), $links)) {
             return null;
         }
         $prompts = $matches = [];
         for ($index = $question->options[0]; $index < $question->answer; ++$index) {
             $line = str_replace("\u{A0}", ' ', $lines[$index]);
-            if ('' !== trim($line) && 1 !== preg_match('/^(?:\s*+\(?([A-Za-z])[.)]\s*+(\S.*?))?(?:\t\s*+|\s{2,})\(?(\d{1,2})[.)]\s*+(\S.*?)\s*+\z/', $line, $match)) {
+            if ('' === trim($line)) {
+                continue;
+            }
+            if (!Regex::match('/^(?:\s*+\(?([A-Za-z])[.)]\s*+(\S.*?))?(?:\t\s*+|\s{2,})\(?(\d{1,2})[.)]\s*+(\S.*?)\s*+\z/', $line, $match)) {
                 return null;
             }
+            [, $letter, $prompt, $number, $text] = $match;
             // What stands there twice would be lost.
-            if (isset($prompts[strtolower($match[1] ?? '')]) || isset($match[3], $matches[$match[3]])) {
+            if (isset($prompts[strtolower($letter)]) || isset($matches[$number])) {
                 return null;
             }
-            if ('' !== ($match[1] ?? '')) {
-                $prompts[strtolower($match[1])] = $match[2];
+            if ('' !== $letter) {
+                $prompts[strtolower($letter)] = $prompt;
             }
-            if (isset($match[3])) {
-                $matches[$match[3]] = $match[4];
-            }
+            $matches[$number] = $text;
         }
         $made = [];
         foreach ($links[1] as $link => $letter) {

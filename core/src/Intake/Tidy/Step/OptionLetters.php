@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\OptionMarks;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Gives options their letters: those with boxes, bullets or numbers, and those of mixed styles. A ticked box becomes a star. */
 final readonly class OptionLetters implements TidyStep
@@ -37,8 +38,8 @@ final readonly class OptionLetters implements TidyStep
                     continue;
                 }
                 $label = \chr(97 + $place).'. ';
-                if (1 === preg_match(OptionMarks::BULLET, $line, $match)) {
-                    $isMarked = '*' === trim($match[1]) || 1 === preg_match(OptionMarks::TICKED, $match[2]);
+                if (Regex::match(OptionMarks::BULLET, $line, $match)) {
+                    $isMarked = '*' === trim($match[1]) || Regex::match(OptionMarks::TICKED, $match[2]);
                     $text = substr($line, \strlen($match[0]));
                     // A box may stand before a letter.
                     $behind = OptionMarks::letter($text);
@@ -56,7 +57,7 @@ final readonly class OptionLetters implements TidyStep
     {
         $styles = [];
         foreach ($options as $option) {
-            if (1 !== preg_match('/^\s*+\*?\s?(\()?([A-Za-z])\*?([.)])/', $option, $match)) {
+            if (!Regex::match('/^\s*+\*?\s?(\()?([A-Za-z])\*?([.)])/', $option, $match)) {
                 return false;
             }
             $styles[] = $match[1].(ctype_upper($match[2]) ? 'A' : 'a').$match[3];

@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\OptionMarks;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Writes numbers and letters that other signs follow, “1-”, “a:”, “[A]” or a column of bare letters, with a full stop. */
 final readonly class OtherSigns implements TidyStep
@@ -50,7 +51,7 @@ final readonly class OtherSigns implements TidyStep
         $sign = '';
         foreach ($lines as $index => $line) {
             $line = str_replace("\u{A0}", ' ', $line);
-            if (1 !== preg_match(self::LETTER, $line, $match)) {
+            if (!Regex::match(self::LETTER, $line, $match)) {
                 $isPlain = 'a' === strtolower(OptionMarks::letter($line)[0] ?? '');
                 if ($isPlain || ([] !== $run && $index - max(array_keys($run)) >= self::FAR)) {
                     $made += \count($run) > 1 && !$isPlain ? $run : [];
@@ -89,7 +90,7 @@ final readonly class OtherSigns implements TidyStep
                 return [];
             }
             $isFirst = 0 === $index || '' === trim($lines[$index - 1]);
-            if ((1 === preg_match(self::NUMBER, $line, $match) || ($isFirst && 1 === preg_match(self::BARE_NUMBER, $line, $match))) && (int) $match[1] === \count($made) + 1) {
+            if ((Regex::match(self::NUMBER, $line, $match) || ($isFirst && Regex::match(self::BARE_NUMBER, $line, $match))) && (int) $match[1] === \count($made) + 1) {
                 $made[$index] = $match[1].'. '.trim(substr($line, \strlen($match[0])));
             }
         }

@@ -9,6 +9,7 @@ use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\OptionMarks;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Takes out page numbers, page breaks, and the heads and feet that stand on every page. */
 final readonly class PageMarks implements TidyStep
@@ -48,12 +49,12 @@ final readonly class PageMarks implements TidyStep
 
     private static function folded(string $line): string
     {
-        return (string) preg_replace(['/\d++/', '/\s++/'], ['0', ' '], trim($line));
+        return Regex::replace(['/\d++/', '/\s++/'], ['0', ' '], trim($line));
     }
 
     private static function isPlain(string $line): bool
     {
-        return null === QuestionStart::in($line) && null === OptionMarks::letter($line) && 1 !== preg_match(OptionMarks::BULLET, trim($line));
+        return null === QuestionStart::in($line) && null === OptionMarks::letter($line) && !Regex::match(OptionMarks::BULLET, trim($line));
     }
 
     /**

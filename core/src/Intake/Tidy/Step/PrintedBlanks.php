@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Makes one kind of blank of the dotted, short and broken ones in a sentence. */
 final readonly class PrintedBlanks implements TidyStep
@@ -33,7 +34,7 @@ final readonly class PrintedBlanks implements TidyStep
             }
             $start = LineRole::Question === $role ? QuestionStart::in($lines[$index]) : null;
             $text = $start->text ?? $lines[$index];
-            $made = (string) preg_replace('/\.{5,}+|(?:…\s?){2,}+|_(?:\s_)+_*+|(?<![\p{L}\p{N}_])__(?![\p{L}\p{N}_])/u', self::BLANK, $text);
+            $made = Regex::replace('/\.{5,}+|(?:…\s?){2,}+|_(?:\s_)+_*+|(?<![\p{L}\p{N}_])__(?![\p{L}\p{N}_])/u', self::BLANK, $text);
             if ($made !== $text) {
                 $draft->edit($index, substr($lines[$index], 0, \strlen($lines[$index]) - \strlen($text)).$made);
             }

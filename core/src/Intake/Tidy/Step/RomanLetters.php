@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Gives options the letters a, b, c for the Roman i, ii, iii. Statements that lettered options speak of stay, and so do the parts of a task. */
 final readonly class RomanLetters implements TidyStep
@@ -40,7 +41,7 @@ final readonly class RomanLetters implements TidyStep
         // From the end on: the key stands below the questions.
         if ([] !== $made && null !== $scan->keyAt && !$isLettered) {
             foreach (\array_slice($draft->lines(), $scan->keyAt) as $index => $line) {
-                $draft->edit($scan->keyAt + $index, (string) preg_replace_callback('/(?<=[\d\s.):=–(-])'.self::NUMERAL.'(?![\p{L}\p{N}])/u', static fn (array $match): string => self::LETTERS[$match[1]], $line));
+                $draft->edit($scan->keyAt + $index, Regex::replaceBy('/(?<=[\d\s.):=–(-])'.self::NUMERAL.'(?![\p{L}\p{N}])/u', static fn (array $match): string => self::LETTERS[$match[1]], $line));
             }
         }
         foreach (array_reverse($made) as [$from, $count, $lines]) {
@@ -61,7 +62,7 @@ final readonly class RomanLetters implements TidyStep
         $last = '';
         for ($index = $question->start + 1; $index < $end; ++$index) {
             $line = trim(str_replace("\u{A0}", ' ', $lines[$index]));
-            $found = 1 === preg_match('/^'.self::MARK.'/', $line) ? self::inLine($line) : [];
+            $found = Regex::match('/^'.self::MARK.'/', $line) ? self::inLine($line) : [];
             if ([] !== array_intersect_key($options, $found)) {
                 // Two lists, of which one would be lost in the other.
                 return null;
@@ -79,7 +80,7 @@ final readonly class RomanLetters implements TidyStep
             return null;
         }
         $made = array_values($options);
-        if (null !== $question->answer && 1 === preg_match('/^([^:]*+:\s*+)\(?'.self::NUMERAL.'\)?\s*\z/', $lines[$question->answer], $match)) {
+        if (null !== $question->answer && Regex::match('/^([^:]*+:\s*+)\(?'.self::NUMERAL.'\)?\s*\z/', $lines[$question->answer], $match)) {
             $made[] = $match[1].self::LETTERS[$match[2]];
             ++$end;
         }
@@ -91,7 +92,7 @@ final readonly class RomanLetters implements TidyStep
     private static function inLine(string $line): array
     {
         $options = [];
-        preg_match_all('/(?:^|\t\s*+|\s{2,})\K'.self::MARK.'(.*?)(?=(?:\t|\s{2,})\s*+'.self::MARK.'|\z)/', $line, $found, \PREG_SET_ORDER);
+        Regex::matchAll('/(?:^|\t\s*+|\s{2,})\K'.self::MARK.'(.*?)(?=(?:\t|\s{2,})\s*+'.self::MARK.'|\z)/', $line, $found, \PREG_SET_ORDER);
         foreach ($found as $match) {
             $letter = self::LETTERS[$match[2]];
             if (isset($options[$letter])) {
@@ -112,11 +113,11 @@ final readonly class RomanLetters implements TidyStep
     {
         $words = PaperWords::all();
         foreach ($options as $option) {
-            if (1 === preg_match("~[?]\\s*\\z|{$words->pointsPattern()}\\s*\\z~iu", $option)) {
+            if (Regex::match("~[?]\\s*\\z|{$words->pointsPattern()}\\s*\\z~iu", $option)) {
                 return true;
             }
         }
 
-        return str_ends_with(rtrim($stem), ':') && 1 === preg_match("~(?<!\\p{L})(?:{$words->task})(?!\\p{L})~iu", $stem);
+        return str_ends_with(rtrim($stem), ':') && Regex::match("~(?<!\\p{L})(?:{$words->task})(?!\\p{L})~iu", $stem);
     }
 }

@@ -7,6 +7,7 @@ namespace Notagram\Intake\Tidy\Step;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Parts questions that stand on one line, each with its lettered options behind it. */
 final readonly class RunOnQuestions implements TidyStep
@@ -51,7 +52,7 @@ final readonly class RunOnQuestions implements TidyStep
                 default => "({$number})",
             };
             // Asked first, since a pattern for each number takes long to make.
-            if (!str_contains($rest, $next) || 1 !== preg_match("/^(.*{$options}.*?)(?<=\\S)\\s++(?=".preg_quote($next, '/')."\\s++\\S.*{$options})/su", $rest, $match)) {
+            if (!str_contains($rest, $next) || !Regex::match("/^(.*{$options}.*?)(?<=\\S)\\s++(?=".preg_quote($next, '/')."\\s++\\S.*{$options})/su", $rest, $match)) {
                 return [...$parts, $rest];
             }
             $parts[] = $match[1];

@@ -10,6 +10,7 @@ use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Takes out the headings of sections and their instructions; what they say of the questions below goes to each of these. */
 final readonly class Sections implements TidyStep
@@ -50,7 +51,7 @@ final readonly class Sections implements TidyStep
         $lines = $draft->lines();
         $stem = implode("\n", array_map(static fn (int $index) => $lines[$index], $question->stem));
         $below = match (true) {
-            !$question->isBare() || 1 === preg_match('/_{3,}/', $stem) => null,
+            !$question->isBare() || Regex::match('/_{3,}/', $stem) => null,
             'true-false' === $question->kind || TrueFalseColumns::asksItself(QuestionStart::in($lines[$question->start])->text ?? $stem) => TrueFalseColumns::BOTH,
             'typed' === $question->kind => 'Answer:',
             'essay' === $question->kind => WritingLines::ESSAY,
@@ -60,7 +61,7 @@ final readonly class Sections implements TidyStep
             $draft->putIn($question->stem[\count($question->stem) - 1] + 1, $below);
         }
         $start = QuestionStart::in($lines[$question->start]);
-        $hasPoints = 1 === preg_match('~(?:^|\s)'.PaperWords::all()->pointsPattern().'(?:\s|\z)~iu', ' '.trim($start->text ?? $stem));
+        $hasPoints = Regex::match('~(?:^|\s)'.PaperWords::all()->pointsPattern().'(?:\s|\z)~iu', ' '.trim($start->text ?? $stem));
         if ('' !== $question->points && !$hasPoints) {
             $draft->edit($question->start, ltrim(rtrim($start->label ?? '').' ').self::points($question->points).' '.($start->text ?? trim($lines[$question->start])));
         }

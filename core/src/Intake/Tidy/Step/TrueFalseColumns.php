@@ -10,6 +10,7 @@ use Notagram\Intake\Tidy\PaperQuestion;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
 
 /** Puts the T and F of a column, before a statement or behind it, on a line of their own. */
 final readonly class TrueFalseColumns implements TidyStep
@@ -33,7 +34,7 @@ final readonly class TrueFalseColumns implements TidyStep
         $lines = $draft->lines();
         // T and F before the number hide that a question starts there.
         for ($index = \count($lines) - 1; $index >= 0; --$index) {
-            if (1 === preg_match("~^[ \\t]*+{$pair}[ \\t\\x{A0}]++(?=\\(?\\d{1,4}[.)])~iu", $lines[$index], $match)) {
+            if (Regex::match("~^[ \\t]*+{$pair}[ \\t\\x{A0}]++(?=\\(?\\d{1,4}[.)])~iu", $lines[$index], $match)) {
                 $draft->replace($index, 1, [substr($lines[$index], \strlen($match[0])), self::BOTH]);
             }
         }
@@ -47,9 +48,9 @@ final readonly class TrueFalseColumns implements TidyStep
             }
             $last = $question->stem[\count($question->stem) - 1];
             $start = $question->start;
-            if (1 === preg_match("~^(\\s*+(?:\\(?\\d{1,4}[.)]++)?+)[ \\t\\x{A0}]*+{$pair}(?:[ \\t\\x{A0}]++)(?=\\p{L}.{5})~iu", $lines[$start], $match)) {
+            if (Regex::match("~^(\\s*+(?:\\(?\\d{1,4}[.)]++)?+)[ \\t\\x{A0}]*+{$pair}(?:[ \\t\\x{A0}]++)(?=\\p{L}.{5})~iu", $lines[$start], $match)) {
                 $draft->replace($start, 1, [trim($match[1]).' '.substr($lines[$start], \strlen($match[0])), self::BOTH]);
-            } elseif (1 === preg_match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?\\s*\\z~iu", $lines[$last], $match)) {
+            } elseif (Regex::match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?\\s*\\z~iu", $lines[$last], $match)) {
                 $draft->replace($last, 1, [$match[1], self::BOTH]);
             }
         }
@@ -60,7 +61,7 @@ final readonly class TrueFalseColumns implements TidyStep
     {
         $words = PaperWords::all();
 
-        return 1 === preg_match("~^(?:{$words->pointsPattern()}\\s*+)?(?:{$words->kinds['true-false']})\\s*[?:.]\\s*\\S+\\s+\\S~iu", $stem);
+        return Regex::match("~^(?:{$words->pointsPattern()}\\s*+)?(?:{$words->kinds['true-false']})\\s*[?:.]\\s*\\S+\\s+\\S~iu", $stem);
     }
 
     /** Statements with brackets before them, empty or filled in, are questions under a stem that is their heading. */
@@ -74,7 +75,7 @@ final readonly class TrueFalseColumns implements TidyStep
         }
         $made = [$heading];
         foreach ($statements as $place => $index) {
-            if (1 !== preg_match('/^\s*+(?:[(\[]\s*+(\p{L}*+)\s*+[)\]]|_{2,}+)\s*+(\S.*)\z/u', $lines[$index], $match)) {
+            if (!Regex::match('/^\s*+(?:[(\[]\s*+(\p{L}*+)\s*+[)\]]|_{2,}+)\s*+(\S.*)\z/u', $lines[$index], $match)) {
                 return false;
             }
             $truth = PaperWords::all()->truth($match[1]);
@@ -96,7 +97,7 @@ final readonly class TrueFalseColumns implements TidyStep
         }
         $made = [$stem->text ?? $lines[$question->start]];
         foreach ($question->options as $place => $index) {
-            if (1 !== preg_match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t){$pair}\\s*\\z~iu", OptionMarks::letter($lines[$index])[2] ?? '', $match)) {
+            if (!Regex::match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t){$pair}\\s*\\z~iu", OptionMarks::letter($lines[$index])[2] ?? '', $match)) {
                 return;
             }
             array_push($made, '', ($place + 1).'. '.$match[1], self::BOTH);

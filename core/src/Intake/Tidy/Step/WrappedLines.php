@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
 /** Joins lines that a word processor wrapped. What is meant to stand on lines of its own stays: statements, verse, tables, code. */
 final readonly class WrappedLines implements TidyStep
@@ -71,7 +72,7 @@ final readonly class WrappedLines implements TidyStep
         $lines = $draft->lines();
         for ($index = \count($roles) - 1; $index > 0; --$index) {
             $text = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] ? QuestionStart::in($lines[$index - 1])?->text : null;
-            if (null !== $text && 1 === preg_match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
+            if (null !== $text && Regex::match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
                 $draft->replace($index - 1, 2, [rtrim($lines[$index - 1]).' '.trim($lines[$index])]);
             }
         }
@@ -80,27 +81,27 @@ final readonly class WrappedLines implements TidyStep
     /** @param string $text a word that was parted at the line's end is whole again where it stands whole elsewhere in the text */
     private static function joined(string $before, string $next, string $text): string
     {
-        if (1 !== preg_match('/(\p{L}{2,})-\z/u', $before, $start) || 1 !== preg_match('/^\p{Ll}+/u', $next, $end)) {
+        if (!Regex::match('/(\p{L}{2,})-\z/u', $before, $start) || !Regex::match('/^\p{Ll}+/u', $next, $end)) {
             return $before.' '.$next;
         }
-        $isWhole = 1 === preg_match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", $text);
+        $isWhole = Regex::match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", $text);
 
         return ($isWhole ? substr($before, 0, -1) : $before).$next;
     }
 
     private static function goesOn(string $line, string $next): bool
     {
-        if (1 === preg_match(self::CODE, $line) || 1 === preg_match(self::CODE, $next)) {
+        if (Regex::match(self::CODE, $line) || Regex::match(self::CODE, $next)) {
             return false;
         }
         $line = rtrim($line);
         $next = trim($next);
-        if (1 === preg_match('/^(?:[IVX]{1,4}|\d{1,2})[.)]\s|^[-–•]\s|[;{}=]\z|\t|\S {3,}\S/u', $next) || 1 === preg_match('/\t\S|\S {3,}\S|[;{}]\z/', ltrim($line))) {
+        if (Regex::match('/^(?:[IVX]{1,4}|\d{1,2})[.)]\s|^[-–•]\s|[;{}=]\z|\t|\S {3,}\S/u', $next) || Regex::match('/\t\S|\S {3,}\S|[;{}]\z/', ltrim($line))) {
             // A year at the start of a line is no number of a list: it does not follow from one.
-            return 1 === preg_match('/^\d{4}\.\s/', $next) && !str_ends_with($line, ':');
+            return Regex::match('/^\d{4}\.\s/', $next) && !str_ends_with($line, ':');
         }
-        $isEnd = 1 === preg_match('/[.?!:…][”"’)\]]*\z/u', $line);
+        $isEnd = Regex::match('/[.?!:…][”"’)\]]*\z/u', $line);
 
-        return 1 === preg_match('/^\p{Ll}/u', $next) || (!$isEnd && mb_strlen($line, 'UTF-8') >= self::WIDE);
+        return Regex::match('/^\p{Ll}/u', $next) || (!$isEnd && mb_strlen($line, 'UTF-8') >= self::WIDE);
     }
 }

@@ -31,6 +31,12 @@ const marks = computed(() => {
   const { marks: found } = desk.reading.value.seen
   return found && found.guess !== null && found.total !== '0' ? found : null
 })
+const halfChance = computed(() => {
+  const chance = marks.value?.halfChance
+  if (!chance) return null
+  if (chance.least !== chance.most) return t('findings.between', { least: chance.least, most: chance.most })
+  return chance.most === '0' ? t('findings.hardly') : t('proof.percent', { n: chance.most })
+})
 
 function lineOf(placed: PlacedFinding): number {
   const doc = desk.view.value?.state.doc
@@ -128,11 +134,9 @@ defineExpose({ list, items })
       />
     </template>
     <template #notice>
-      <p v-if="marks" class="marks" :title="marks.halfChanceExact ?? undefined">
+      <p v-if="marks" class="marks" :title="marks.halfChance?.exact ?? undefined">
         {{ t('findings.guess', { guess: marks.guess, total: marks.total }) }}
-        <template v-if="marks.halfChance !== null">{{
-          t('findings.half', { chance: marks.halfChance === '0' ? t('findings.hardly') : `${marks.halfChance} %` })
-        }}</template>
+        <template v-if="halfChance !== null">{{ t('findings.half', { chance: halfChance }) }}</template>
       </p>
       <details v-if="offCount" class="off">
         <summary>{{ t('findings.off', offCount) }}</summary>
