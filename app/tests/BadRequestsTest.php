@@ -102,6 +102,6 @@ final class BadRequestsTest extends ApiTestCase
         }
 
         $this->assertStatus(500);
-        self::assertSame('The server cannot write: its disk is full, or its database may only be read.', $answer['message']);
+        self::assertSame('Nothing can be saved: the disk that holds the database can only be read.', $answer['message']);
     }
 }

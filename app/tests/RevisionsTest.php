@@ -74,22 +74,35 @@ final class RevisionsTest extends KernelTestCase
     {
         $sheet = $this->sheet('0');
         $name = Uuid::v4()->toRfc4122();
-        self::assertFalse($this->sheets->hasRecorded($name));
-        $sheet->replaceText('1', $this->now);
-        $this->sheets->record($sheet, $name, 'base', '[]', $this->now);
-        $this->sheets->save();
+        self::assertNull($this->sheets->recorded($name));
+        $this->sheets->change($sheet, function () use ($sheet, $name): void {
+            $sheet->replaceText('1', $this->now);
+            $this->sheets->record($sheet, $name, 'base', '[]', $this->now);
+        });
 
-        self::assertTrue($this->sheets->hasRecorded($name));
+        self::assertTrue($this->sheets->recorded($name)?->isOf($sheet, 'base', '[]'));
+        self::assertFalse($this->sheets->recorded($name)->isOf($this->sheet('0'), 'base', '[]'));
     }
 
     public function testWhatTheShelfRemembersIsOfOneTextOnly(): void
     {
         $sheet = $this->sheet('One? {T}');
-        self::assertNull($this->sheets->outline($sheet));
-        $this->sheets->rememberOutline($sheet, 's');
-        self::assertSame('s', $this->sheets->outline($sheet));
+        $key = $this->sheets->onShelf()[0]->outlineKey();
+        self::assertSame([], $this->sheets->outlines());
+        $this->sheets->rememberOutline($sheet->id, $key, 's');
+        self::assertSame([$sheet->id => ['key' => $key, 'states' => 's']], $this->sheets->outlines());
         $this->type($sheet, 'Two? {T', 1);
-        self::assertNull($this->sheets->outline($sheet));
+        self::assertNotSame($key, $this->sheets->onShelf()[0]->outlineKey());
+    }
+
+    public function testAChangeIsOfTheSheetAsItStandsInTheDatabase(): void
+    {
+        $sheet = $this->sheet('0');
+        $this->entities->getConnection()->executeStatement('UPDATE sheet SET title = ?, version = version + 1 WHERE id = ?', ['Renamed elsewhere', $sheet->id]);
+        $this->sheets->change($sheet, static fn () => $sheet->expectQuestions(3));
+        $this->entities->clear();
+
+        self::assertSame(['Renamed elsewhere', 3], [$this->sheets->find($sheet->id)?->title(), $this->sheets->find($sheet->id)?->expectedQuestions()]);
     }
 
     private function sheet(string $text): Sheet
@@ -104,9 +117,10 @@ final class RevisionsTest extends KernelTestCase
     {
         $at = $this->now->modify("+{$minute} minutes");
         $base = $sheet->textHash();
-        $sheet->replaceText($text, $at);
-        $this->sheets->record($sheet, Uuid::v4()->toRfc4122(), $base, '[]', $at);
-        $this->sheets->save();
+        $this->sheets->change($sheet, function () use ($sheet, $text, $base, $at): void {
+            $sheet->replaceText($text, $at);
+            $this->sheets->record($sheet, Uuid::v4()->toRfc4122(), $base, '[]', $at);
+        });
     }
 
     /** @return list<array{string, string}> reason and text of each revision, in order */

@@ -15,6 +15,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 // A database of its own, made anew; each test then runs in a transaction that is rolled back.
 (new Filesystem())->remove([dirname(__DIR__).'/var/cache/test', dirname(__DIR__).'/var/test.db', dirname(__DIR__).'/var/test.db-wal', dirname(__DIR__).'/var/test.db-shm']);
+(new Filesystem())->touch(dirname(__DIR__).'/var/test.db');
 $kernel = new Kernel('test', false);
 $kernel->boot();
 $application = new Application($kernel);

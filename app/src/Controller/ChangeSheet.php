@@ -30,6 +30,13 @@ final readonly class ChangeSheet
     #[OA\Patch(path: '/api/sheets/{id}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SheetChangeRequest::class)), responses: [new OA\Response(response: 200, description: 'The sheet as it is now', content: new OA\JsonContent(ref: SheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, #[MapRequestPayload] SheetChangeRequest $change): JsonResponse
     {
+        $this->sheets->change($sheet, fn () => $this->apply($change, $sheet));
+
+        return new JsonResponse($this->views->of($sheet));
+    }
+
+    private function apply(SheetChangeRequest $change, Sheet $sheet): void
+    {
         if (null !== $change->title) {
             $sheet->rename($change->title);
         }
@@ -57,8 +64,5 @@ final readonly class ChangeSheet
             }
             $sheet->decodeAs($encoding, $now);
         }
-        $this->sheets->save();
-
-        return new JsonResponse($this->views->of($sheet));
     }
 }

@@ -14,8 +14,6 @@ use App\Request\SaveRequest;
 use App\View\ConflictView;
 use App\View\ProblemView;
 use App\View\SavedView;
-use Doctrine\ORM\OptimisticLockException;
-use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use OpenApi\Attributes as OA;
@@ -38,13 +36,29 @@ final readonly class SaveSheet
     public function __invoke(Sheet $sheet, #[MapRequestPayload] SaveRequest $save): JsonResponse
     {
         $target = null === $save->target ? null : Notations::target($save->target);
-        if ($this->sheets->hasRecorded($save->changeId)) {
-            return $this->saved($sheet, null, $target);
+        $old = $this->sheets->change($sheet, fn () => $this->applied($sheet, $save));
+        if (null === $old) {
+            return new JsonResponse(new ConflictView('This sheet was changed elsewhere in the meantime.', $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
         }
-        if ($save->base !== $sheet->textHash()) {
-            return $this->conflict($sheet->text());
+        $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
+        $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target);
+
+        return new JsonResponse(new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading));
+    }
+
+    /** @return ?string the text before; null where it is another one than was edited */
+    private function applied(Sheet $sheet, SaveRequest $save): ?string
+    {
+        $edits = json_encode($save->edits, \JSON_THROW_ON_ERROR);
+        $entry = $this->sheets->recorded($save->changeId);
+        if (null !== $entry) {
+            // Sent twice, and applied once.
+            return $entry->isOf($sheet, $save->base, $edits) ? '' : throw new UnprocessableEntityHttpException('Another change was saved under the same id before. Reload the page and type it again.');
         }
         $old = $sheet->text();
+        if ($save->base !== $sheet->textHash()) {
+            return null;
+        }
         try {
             $new = EditedText::of($old, $save->edits);
         } catch (\OutOfRangeException $exception) {
@@ -59,25 +73,9 @@ final readonly class SaveSheet
                 $this->sheets->keepRevision($sheet, RevisionReason::MendOfMany, $now);
             }
             $sheet->replaceText($new, $now);
-            $this->sheets->record($sheet, $save->changeId, $save->base, json_encode($save->edits, \JSON_THROW_ON_ERROR), $now);
-            try {
-                $this->sheets->save();
-            } catch (OptimisticLockException) {
-                return $this->conflict($this->sheets->textInDatabase($sheet));
-            }
+            $this->sheets->record($sheet, $save->changeId, $save->base, $edits, $now);
         }
-        $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
 
-        return $this->saved($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target);
-    }
-
-    private function saved(Sheet $sheet, ?Blocks $known, ?Notation $target): JsonResponse
-    {
-        return new JsonResponse(new SavedView($sheet->changedAt()->format(\DATE_ATOM), $this->reader->read($sheet, $known, $target)));
-    }
-
-    private function conflict(string $text): JsonResponse
-    {
-        return new JsonResponse(new ConflictView('This sheet was changed elsewhere in the meantime.', Sheet::hashOf($text), strtr($text, ["\r\n" => "\n", "\r" => "\n"])), 409);
+        return $old;
     }
 }

@@ -22,8 +22,7 @@ final readonly class TakeSheetOff
     #[OA\Delete(path: '/api/sheets/{id}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 204, description: 'Taken off')])]
     public function takeOff(Sheet $sheet): Response
     {
-        $sheet->delete($this->clock->now());
-        $this->sheets->save();
+        $this->sheets->change($sheet, fn () => $sheet->delete($this->clock->now()));
 
         return new Response(status: 204);
     }
@@ -32,8 +31,7 @@ final readonly class TakeSheetOff
     #[OA\Post(path: '/api/sheets/{id}/return', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 204, description: 'Back on the shelf')])]
     public function putBack(Sheet $sheet): Response
     {
-        $sheet->restore();
-        $this->sheets->save();
+        $this->sheets->change($sheet, static fn () => $sheet->restore());
 
         return new Response(status: 204);
     }

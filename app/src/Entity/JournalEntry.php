@@ -28,4 +28,9 @@ class JournalEntry
         public readonly \DateTimeImmutable $at,
     ) {
     }
+
+    public function isOf(Sheet $sheet, string $baseHash, string $edits): bool
+    {
+        return $this->sheet->id === $sheet->id && $this->baseHash === $baseHash && $this->edits === $edits;
+    }
 }

@@ -34,7 +34,7 @@ class Sheet
     /** Counted by Doctrine: two requests that read the same state cannot both write. */
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
-    private int $version = 1; // @phpstan-ignore property.onlyWritten (Doctrine reads it)
+    private int $version = 1;
 
     #[ORM\Column(length: 255)]
     private string $title;
@@ -45,9 +45,8 @@ class Sheet
     #[ORM\Column(length: 255, nullable: true)]
     private ?string $fileName;
 
-    /** Doctrine gives a stream where it reads, and takes a string where it writes. */
-    #[ORM\Column(type: Types::BLOB)]
-    private mixed $originalBytes;
+    #[ORM\OneToOne(cascade: ['persist'])]
+    private Original $original;
 
     #[ORM\Column(length: 40, enumType: Encoding::class)]
     private Encoding $encoding;
@@ -62,8 +61,8 @@ class Sheet
     #[ORM\Column(options: ['default' => 0])]
     private int $undecodable;
 
-    #[ORM\Column(type: Types::TEXT)]
-    private string $text;
+    #[ORM\OneToOne(mappedBy: 'sheet', cascade: ['persist', 'refresh'])]
+    private SheetText $text;
 
     #[ORM\Column(length: 16)]
     private string $textHash;
@@ -102,10 +101,10 @@ class Sheet
         $this->id = Uuid::v7()->toRfc4122();
         $this->title = self::asTitle($title);
         $this->notation = $notation->id();
-        $this->fileName = null === $fileName ? null : mb_substr($fileName, -200);
-        $this->originalBytes = $bytes;
+        $this->fileName = null === $fileName ? null : mb_substr(mb_scrub($fileName), -200);
+        $this->original = new Original($bytes);
         $this->cameAs($source);
-        $this->text = $source->text;
+        $this->text = new SheetText($this, $source->text);
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
         $this->pictures = new ArrayCollection();
@@ -192,7 +191,7 @@ class Sheet
 
     public function replaceText(string $text, \DateTimeImmutable $now): void
     {
-        $this->text = $text;
+        $this->text->text = $text;
         $this->textHash = self::hashOf($text);
         $this->changedAt = $now;
     }
@@ -222,7 +221,7 @@ class Sheet
     /** All lines end as most of them do. */
     public function useOneLineEnding(\DateTimeImmutable $now): void
     {
-        $this->replaceText(Regex::replace('/\r\n|\r|\n/', LineEnding::forNewLinesIn($this->text), $this->text), $now);
+        $this->replaceText(Regex::replace('/\r\n|\r|\n/', LineEnding::forNewLinesIn($this->text()), $this->text()), $now);
     }
 
     public function delete(\DateTimeImmutable $now): void
@@ -238,12 +237,12 @@ class Sheet
     public function source(): SourceText
     {
         // Those that were typed over since are lost no more.
-        return SourceText::fromUtf8($this->text, $this->encoding, $this->hasBom, min($this->undecodable, substr_count($this->text, "\u{FFFD}")), $this->certainty);
+        return SourceText::fromUtf8($this->text(), $this->encoding, $this->hasBom, min($this->undecodable, substr_count($this->text(), "\u{FFFD}")), $this->certainty);
     }
 
     public function originalBytes(): string
     {
-        return Blob::bytes($this->originalBytes);
+        return $this->original->bytes();
     }
 
     public function notation(): Notation
@@ -282,7 +281,7 @@ class Sheet
 
     public function text(): string
     {
-        return $this->text;
+        return $this->text->text;
     }
 
     public function textHash(): string
@@ -300,6 +299,12 @@ class Sheet
         return $this->changedAt;
     }
 
+    /** Counted up at each change. */
+    public function version(): int
+    {
+        return $this->version;
+    }
+
     public function isDeleted(): bool
     {
         return null !== $this->deletedAt;
@@ -307,7 +312,7 @@ class Sheet
 
     private static function asTitle(string $title): string
     {
-        $title = trim(Regex::replace('/[\s\p{C}]+/u', ' ', $title));
+        $title = trim(Regex::replace('/[\s\p{C}]++/u', ' ', mb_scrub($title)));
 
         return '' === $title ? 'Untitled' : mb_substr($title, 0, 200);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\DatabaseTrouble;
 use App\View\ProblemView;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -15,6 +16,10 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 #[AsEventListener(priority: -64)]
 final readonly class ApiProblems
 {
+    public function __construct(private DatabaseTrouble $trouble)
+    {
+    }
+
     public function __invoke(ExceptionEvent $event): void
     {
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
@@ -25,21 +30,8 @@ final readonly class ApiProblems
         $message = match (true) {
             $exception->getPrevious() instanceof ValidationFailedException => 'The request is not what this address takes: '.$exception->getMessage(),
             $status < 500 && '' !== $exception->getMessage() => $exception->getMessage(),
-            self::cannotWrite($exception) => 'The server cannot write: its disk is full, or its database may only be read.',
-            default => 'Something went wrong on the server. Try again in a moment.',
+            default => $this->trouble->sentence($exception) ?? 'Something went wrong on the server. Try again in a moment.',
         };
         $event->setResponse(new JsonResponse(new ProblemView($message), $status));
-    }
-
-    /** SQLite says so by number: 8 read-only, 10 input or output failed, 13 full. */
-    private static function cannotWrite(\Throwable $exception): bool
-    {
-        for ($cause = $exception; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof \PDOException && \in_array($cause->errorInfo[1] ?? null, [8, 10, 13], true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

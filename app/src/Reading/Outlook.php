@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
 use App\View\ChanceView;
 use App\View\FindingView;
@@ -84,11 +85,15 @@ final readonly class Outlook
      *
      * @return list<StemPrint>
      */
-    private function printsOf(Sheet $sheet): array
+    private function printsOf(SheetOnShelf $other): array
     {
-        $key = 'prints.'.hash('xxh128', implode("\n", [$sheet->notation()->id(), $sheet->title(), $sheet->textHash()]));
+        $key = 'prints.'.hash('xxh128', implode("\n", [$other->notation, $other->title, $other->textHash]));
 
-        return $this->cache->get($key, static fn (): array => StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title()));
+        return $this->cache->get($key, function () use ($other): array {
+            $sheet = $this->sheets->find($other->id);
+
+            return null === $sheet ? [] : StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title());
+        });
     }
 
     private static function marks(SheetMarks $marks): SheetMarksView

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
 use App\View\ShelfSheetView;
 use App\View\ShelfView;
@@ -23,26 +24,30 @@ final readonly class Shelf
 
     public function view(): ShelfView
     {
-        return new ShelfView(array_map($this->sheet(...), $this->sheets->onShelf()));
+        $outlines = $this->sheets->outlines();
+
+        return new ShelfView(array_map(fn (SheetOnShelf $sheet) => $this->sheet($sheet, $outlines[$sheet->id] ?? null), $this->sheets->onShelf()));
     }
 
-    private function sheet(Sheet $sheet): ShelfSheetView
+    /** @param ?array{key: string, states: string} $outline */
+    private function sheet(SheetOnShelf $sheet, ?array $outline): ShelfSheetView
     {
-        $states = $this->sheets->outline($sheet);
-        if (null === $states) {
-            $states = $this->states($sheet);
-            $this->sheets->rememberOutline($sheet, $states);
+        $key = $sheet->outlineKey();
+        $states = $outline['states'] ?? '';
+        if (null === $outline || $outline['key'] !== $key) {
+            $states = $this->states($this->sheets->find($sheet->id) ?? throw new \LogicException('A sheet left the shelf while it was read.'));
+            $this->sheets->rememberOutline($sheet->id, $key, $states);
         }
 
         return new ShelfSheetView(
             $sheet->id,
-            $sheet->title(),
-            $sheet->notation()->id(),
-            $sheet->changedAt()->format(\DATE_ATOM),
+            $sheet->title,
+            $sheet->notation,
+            $sheet->changedAt->format(\DATE_ATOM),
             $states,
             \strlen($states),
             substr_count($states, 's') + substr_count($states, 'h') + substr_count($states, 'd'),
-            $sheet->expectedQuestions(),
+            $sheet->expectedQuestions,
         );
     }
 

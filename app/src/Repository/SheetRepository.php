@@ -9,6 +9,7 @@ use App\Entity\Revision;
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
 use App\Entity\SheetPicture;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 
 final readonly class SheetRepository
@@ -24,13 +25,34 @@ final readonly class SheetRepository
         return $this->entities->find(Sheet::class, $id);
     }
 
-    /** @return list<Sheet> those on the shelf, the one changed last first */
+    /** @return list<SheetOnShelf> the one changed last first; no text is read for it */
     public function onShelf(): array
     {
-        /** @var list<Sheet> $sheets */
-        $sheets = $this->entities->createQuery('SELECT s FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
+        /** @var list<SheetOnShelf> $sheets */
+        $sheets = $this->entities->createQuery('SELECT NEW '.SheetOnShelf::class.'(s.id, s.title, s.notation, s.textHash, s.switchedOff, s.expectedQuestions, s.changedAt) FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
 
         return $sheets;
+    }
+
+    /**
+     * Changes a sheet as it stands in the database, one request at a time: the others wait.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $change
+     *
+     * @return T
+     */
+    public function change(Sheet $sheet, \Closure $change): mixed
+    {
+        return $this->entities->wrapInTransaction(function () use ($sheet, $change) {
+            $version = $this->entities->getConnection()->fetchOne('SELECT version FROM sheet WHERE id = ?', [$sheet->id]);
+            if ($version !== $sheet->version()) {
+                $this->entities->refresh($sheet);
+            }
+
+            return $change();
+        });
     }
 
     public function add(Sheet $sheet, \DateTimeImmutable $now): void
@@ -60,43 +82,35 @@ final readonly class SheetRepository
         }
     }
 
-    public function hasRecorded(string $changeId): bool
+    public function recorded(string $changeId): ?JournalEntry
     {
-        return null !== $this->entities->find(JournalEntry::class, $changeId);
-    }
-
-    public function save(): void
-    {
-        $this->entities->flush();
+        return $this->entities->find(JournalEntry::class, $changeId);
     }
 
     /**
-     * What the shelf shows of a sheet: derived, so kept beside the entity, where it never stands in the way of a person
-     * who types. Null where none was made of the text and notation as they stand.
+     * The states of the questions of all sheets, by the sheet's id: derived, so kept beside the entities, where they never
+     * stand in the way of a person who types. Each is of the text that its key names.
+     *
+     * @return array<string, array{key: string, states: string}>
      */
-    public function outline(Sheet $sheet): ?string
+    public function outlines(): array
     {
-        $outline = $this->entities->getConnection()->fetchOne('SELECT outline FROM sheet WHERE id = ? AND outline_key = ?', [$sheet->id, self::outlineKey($sheet)]);
+        $outlines = [];
+        foreach ($this->entities->getConnection()->iterateNumeric('SELECT sheet_id, of_text, states FROM outline') as [$id, $key, $states]) {
+            \assert(\is_string($id) && \is_string($key) && \is_string($states));
+            $outlines[$id] = ['key' => $key, 'states' => $states];
+        }
 
-        return \is_string($outline) ? $outline : null;
+        return $outlines;
     }
 
-    public function rememberOutline(Sheet $sheet, string $outline): void
+    /** Where it cannot be kept, it is worked out again: reading must not fail because the disk is full or may only be read. */
+    public function rememberOutline(string $id, string $key, string $states): void
     {
-        $this->entities->getConnection()->update('sheet', ['outline' => $outline, 'outline_key' => self::outlineKey($sheet)], ['id' => $sheet->id]);
-    }
-
-    private static function outlineKey(Sheet $sheet): string
-    {
-        return hash('xxh64', implode(' ', [$sheet->notation()->id(), $sheet->textHash(), ...$sheet->switchedOff()]));
-    }
-
-    /** The text of a sheet as another request left it. */
-    public function textInDatabase(Sheet $sheet): string
-    {
-        $text = $this->entities->getConnection()->fetchOne('SELECT text FROM sheet WHERE id = ?', [$sheet->id]);
-
-        return \is_string($text) ? $text : '';
+        try {
+            $this->entities->getConnection()->executeStatement('INSERT INTO outline (sheet_id, of_text, states) VALUES (?, ?, ?) ON CONFLICT (sheet_id) DO UPDATE SET of_text = excluded.of_text, states = excluded.states', [$id, $key, $states]);
+        } catch (DriverException) {
+        }
     }
 
     public function isEmpty(): bool

@@ -46,6 +46,7 @@ final class Rules
     {
         return [
             new Rule\Craft\StemEmpty(),
+            new Rule\Craft\MarkupTooMuch(),
             new Rule\Craft\StemNoEndMark(),
             new Rule\Craft\StemLowerCaseStart(),
             new Rule\Craft\DatedWording(),

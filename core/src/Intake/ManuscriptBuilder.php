@@ -74,7 +74,7 @@ final class ManuscriptBuilder
         }
         $this->closeStandingOut();
         // A line of nothing but blanks of any kind is a blank line.
-        $line = Regex::replace('/[\s\x{A0}]++\z/u', '', $this->line);
+        $line = Regex::replace('/(?<![\s\x{A0}])[\s\x{A0}]++\z/u', '', $this->line);
         $row = array_key_last($this->cells);
         if (null === $row) {
             $this->lines[] = $line;

@@ -11,6 +11,23 @@ final class NoBreakSpaces
 {
     public const SPACE = "\u{A0}";
 
+    private const BLANKS = " \t\f\x0B";
+
+    /** Without blanks at its end, no-break spaces included. */
+    public static function trimmedAtEnd(string $line): string
+    {
+        $end = \strlen($line);
+        do {
+            $before = $end;
+            while ($end > 0 && str_contains(self::BLANKS, $line[$end - 1])) {
+                --$end;
+            }
+            $end -= $end > 1 && "\xA0" === $line[$end - 1] && "\xC2" === $line[$end - 2] ? 2 : 0;
+        } while ($end < $before);
+
+        return substr($line, 0, $end);
+    }
+
     /** At the start of a line, before a mark or the line's end; and right after the brace that opens the answers. */
     public const IN_A_MARKS_PLACE = '/(*ANYCRLF)(?:^[ \t]*+|\{[ \t]*+)\K(?:\xC2\xA0[ \t]*+)++(?=[=~#}]|::|\/\/|\$CATEGORY:|(?:T|F|TRUE|FALSE)\}|$)/mi';
 

@@ -8,7 +8,7 @@ use League\CommonMark\Environment\Environment;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\MarkdownConverter;
 use Notagram\Question\FormattedText;
-use Notagram\Source\ReadLimits;
+use Notagram\Question\KeptPictures;
 use Notagram\Source\Regex;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerAction;
@@ -30,7 +30,7 @@ final class TextProof
         if ('' === $text->text) {
             return '';
         }
-        if (\strlen($text->text) > ReadLimits::MAX_RENDERED_BYTES || substr_count($text->text, '<') > ReadLimits::MAX_TAGS_PER_TEXT) {
+        if ($text->isTooMuchToRender()) {
             return self::plain($text->text);
         }
 
@@ -50,10 +50,21 @@ final class TextProof
     public function htmlWithGap(string $before, string $after, string $format, string $gap): string
     {
         $sentence = str_replace(self::GAP, '', $before).self::GAP.str_replace(self::GAP, '', $after);
-        $html = $this->html(new FormattedText($sentence, $format));
+        $times = 0;
+        $html = HtmlText::replaced($this->html(new FormattedText($sentence, $format)), '/'.self::GAP.'/u', static fn () => $gap, $times);
 
-        // Where the gap stood inside a tag, sanitising took it away: it is shown after the sentence then.
-        return 1 === substr_count($html, self::GAP) ? str_replace(self::GAP, $gap, $html) : str_replace(self::GAP, '', $html).$gap;
+        // Where the gap stood inside a tag, there is no place for it: it is shown after the sentence then.
+        return str_replace(self::GAP, '', $html).(1 === $times ? '' : $gap);
+    }
+
+    /** Safe HTML with the pictures that its text names, each where it is named, with its words for those who cannot see it. */
+    public static function withPictures(string $html, KeptPictures $pictures): string
+    {
+        return HtmlText::replaced($html, KeptPictures::NAMED, static function (array $name) use ($pictures): ?string {
+            $address = $pictures->addressOf((int) $name[1]);
+
+            return null === $address ? null : \sprintf('<img class="kept" src="%s" alt="%s">', htmlspecialchars($address), htmlspecialchars($name[2] ?? "picture {$name[1]}"));
+        });
     }
 
     public static function plain(string $text): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
+use Notagram\Source\ReadLimits;
 use Notagram\Source\Regex;
 
 /** A text with the format its author wrote it in; lines are parted by LF. */
@@ -45,6 +46,29 @@ final readonly class FormattedText
         }
 
         return (new self($text))->collapsed();
+    }
+
+    /** Whether it has so much markup that it is shown as it is written: no pupil sees such a text, and none should be waited for. */
+    public function isTooMuchToRender(): bool
+    {
+        $length = \strlen($this->text);
+
+        return match ($this->format) {
+            self::MARKDOWN => $length > ReadLimits::MAX_MARKDOWN_BYTES || $this->hasTooManyTags() || $this->nestsTooDeeply(),
+            self::HTML, self::AUTO => ($length > ReadLimits::MAX_RENDERED_BYTES && false !== strpbrk($this->text, '<&')) || $this->hasTooManyTags(),
+            default => false,
+        };
+    }
+
+    private function hasTooManyTags(): bool
+    {
+        return \strlen($this->text) > ReadLimits::MAX_TAGS_PER_TEXT && substr_count($this->text, '<') > ReadLimits::MAX_TAGS_PER_TEXT;
+    }
+
+    /** By the marks of quotations and lists at the start of one line, or how far it is set in. */
+    private function nestsTooDeeply(): bool
+    {
+        return Regex::match('/^(?:(?:[ \t]*+(?:>|[-*+](?=[ \t])|\d{1,9}[.)](?=[ \t]))){'.(ReadLimits::MAX_MARKDOWN_NESTING + 1).'}|[ \t]{'. 5 * ReadLimits::MAX_MARKDOWN_NESTING.'})/m', $this->text);
     }
 
     /** The text with every run of white space made one blank: as a pupil reads it. */

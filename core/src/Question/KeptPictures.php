@@ -9,7 +9,8 @@ use Notagram\Source\Regex;
 /** The pictures that a sheet keeps beside its text, which names each where it stands: “[picture 2: A smoker]”. */
 final readonly class KeptPictures
 {
-    private const NAMED = '/\[picture (\d{1,5})(?:: ([^\[\]<>\n]*+))?\]/';
+    /** How a text names one: its number, and what it shows. */
+    public const NAMED = '/\[picture (\d{1,5})(?:: ([^\[\]<>\n]*+))?\]/';
 
     /** @param array<int, ?string> $addresses where each can be shown from, by number from 1; null where no browser can show it */
     public function __construct(private array $addresses = [])
@@ -50,17 +51,9 @@ final readonly class KeptPictures
         return array_values(array_unique(array_filter(array_map(\intval(...), $names[1]), fn (int $number): bool => \array_key_exists($number, $this->addresses))));
     }
 
-    /** @param string $html safe HTML: each picture that can be shown stands in it after, with its words for those who cannot see it */
-    public function shownIn(string $html): string
+    /** Where a picture can be shown from; null where it is none of these, or no browser can show it. */
+    public function addressOf(int $number): ?string
     {
-        if ([] === $this->addresses || !str_contains($html, '[picture ')) {
-            return $html;
-        }
-
-        return Regex::replaceBy(self::NAMED, function (array $name): string {
-            $address = $this->addresses[(int) $name[1]] ?? null;
-
-            return null === $address ? $name[0] : \sprintf('<img class="kept" src="%s" alt="%s">', htmlspecialchars($address), str_replace('"', '&quot;', $name[2] ?? "picture {$name[1]}"));
-        }, $html);
+        return $this->addresses[$number] ?? null;
     }
 }

@@ -14,4 +14,8 @@ final readonly class ReadLimits
 
     /** A text longer than this is proofed as plain text. */
     public const MAX_RENDERED_BYTES = 200_000;
+
+    /** Markdown takes longer for each byte, and longer still the deeper it nests. */
+    public const MAX_MARKDOWN_BYTES = 10_000;
+    public const MAX_MARKDOWN_NESTING = 20;
 }

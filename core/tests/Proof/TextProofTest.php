@@ -6,6 +6,7 @@ namespace Notagram\Tests\Proof;
 
 use Notagram\Proof\TextProof;
 use Notagram\Question\FormattedText;
+use Notagram\Question\KeptPictures;
 use Notagram\Source\ReadLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -46,8 +47,31 @@ final class TextProofTest extends TestCase
         self::assertSame('<p><em>Bees</em> collect [gap].</p>', $proof->htmlWithGap('*Bees* collect ', '.', 'markdown', '[gap]'));
     }
 
+    public function testAGapInsideATagIsShownBehindTheSentence(): void
+    {
+        $proof = new TextProof();
+
+        self::assertSame('<b title="a ">bee</b> mates.<i>gap</i>', $proof->htmlWithGap('<b title="a ', '">bee</b> mates.', 'html', '<i>gap</i>'));
+        self::assertSame('<b title="x">a <i>gap</i></b>', $proof->htmlWithGap('<b title="x">a ', '</b>', 'html', '<i>gap</i>'));
+    }
+
+    public function testAPictureStandsWhereItIsNamedAndItsWordsStaySafe(): void
+    {
+        $pictures = new KeptPictures([1 => '/one?a&b', 2 => null]);
+        self::assertSame('See <img class="kept" src="/one?a&amp;b" alt="a &quot;bee&quot; &amp; x"><br>', TextProof::withPictures('See [picture 1: a "bee" &amp; x]<br>', $pictures));
+        self::assertSame('<img class="kept" src="/one?a&amp;b" alt="picture 1">', TextProof::withPictures('[picture 1]', $pictures));
+        // No browser shows the second, and there is no third; markup within a name is none of a document's; a tag stays whole.
+        foreach (['[picture 2: a metafile]', '[picture 3]', '[picture 1: <b>bold</b>]', '[picture]', '<b title="[picture 1: &quot;x]">bee</b>'] as $text) {
+            self::assertSame($text, TextProof::withPictures($text, $pictures));
+        }
+    }
+
+    /** Each takes seconds or never ends if it is rendered as it stands. */
     public function testTooMuchMarkupIsShownAsText(): void
     {
+        foreach ([str_repeat("* a\n", 3_000), str_repeat('>', 21).' a', str_repeat(' ', 100).'* a'] as $markdown) {
+            self::assertSame(TextProof::plain($markdown), (new TextProof())->html(new FormattedText($markdown, 'markdown')));
+        }
         $deep = str_repeat('<div>', 2 * ReadLimits::MAX_TAGS_PER_TEXT);
 
         self::assertStringStartsWith('&lt;div&gt;', (new TextProof())->html(new FormattedText($deep, 'html')));

@@ -77,11 +77,38 @@ final class OptionMarks
      */
     public static function behindStem(string $line): ?array
     {
-        if (!Regex::match('/^(.*?\S)(?:\t\s*+|\s{2,}|\s(?=\(?[aA][.)]\s\S.*\s\(?[bB][.)]\s.*\s\(?[cC][.)]\s))(\*?\(?[aA][.)]\*?\s.*)\z/su', $line, $match)) {
-            return null;
-        }
-        $options = self::row($match[2]);
+        $last = self::lastRun($line, ['b', 'c']);
+        Regex::matchAll('/(?<=\S)(\s++)(?=\*?\(?[aA][.)]\*?\s)/', $line, $places, \PREG_OFFSET_CAPTURE);
+        foreach ($places[1] as [$gap, $at]) {
+            $behind = $at + \strlen($gap);
+            $isWide = \strlen($gap) > 1 || "\t" === $gap;
+            if ($isWide || ($behind < $last && Regex::match('/\G\(?[aA][.)]\s\S/', $line, $match, 0, $behind))) {
+                $options = self::row(substr($line, $behind));
 
-        return [] === $options ? null : [$match[1], $options];
+                return [] === $options ? null : [substr($line, 0, $at), $options];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The last place of a line from which on the marks of these letters stand in order, each behind a blank; −1 where they do not.
+     *
+     * @param list<string> $letters in small letters
+     */
+    public static function lastRun(string $line, array $letters): int
+    {
+        $end = \strlen($line);
+        foreach (array_reverse($letters) as $letter) {
+            Regex::matchAll("/(?<=\\s)\\(?{$letter}[.)](?=\\s*+\\S)/i", substr($line, 0, $end), $places, \PREG_OFFSET_CAPTURE);
+            $place = $places[0][\count($places[0]) - 1] ?? null;
+            if (null === $place) {
+                return -1;
+            }
+            $end = $place[1];
+        }
+
+        return $end;
     }
 }

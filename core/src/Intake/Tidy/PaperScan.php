@@ -6,7 +6,7 @@ namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\Key\KeyPlace;
 use Notagram\Notation\PaperWords;
-use Notagram\Notation\Starred\StarredBody;
+use Notagram\Notation\Starred\LetterRun;
 use Notagram\Source\Regex;
 
 /** Tells what each line of a printed test is, in one forward pass. One object scans one text. */
@@ -35,14 +35,17 @@ final class PaperScan
     private int $firstOfSection = 0;
     private bool $isAfterBlank = true;
     private bool $isAfterHeading = true;
-    /** @var list<string> */
-    private array $letters = [];
+    private LetterRun $letters;
+    /** The same, all in lower case. */
+    private LetterRun $lowerCase;
     /** How the options of the open question are marked: letter, bullet or number style. */
     private ?string $optionStyle = null;
 
     /** @param list<string> $lines */
     private function __construct(private readonly array $lines)
     {
+        $this->letters = new LetterRun();
+        $this->lowerCase = new LetterRun();
     }
 
     /** @param list<string> $lines */
@@ -150,10 +153,17 @@ final class PaperScan
         $this->previous = $start->number ?? ($this->previous ?? 0) + 1;
         $this->numberStyle = $start->style ?? $this->numberStyle;
         $this->isAfterHeading = false;
-        $this->letters = [];
+        $this->letters = new LetterRun();
+        $this->lowerCase = new LetterRun();
         $this->optionStyle = null;
 
         return LineRole::Question;
+    }
+
+    private function letter(string $letter): void
+    {
+        $this->letters->take($letter);
+        $this->lowerCase->take(strtolower($letter));
     }
 
     /** The role of a line that answers the open question; null where it is none. */
@@ -163,13 +173,13 @@ final class PaperScan
             return null;
         }
         [$start, $row, $letter] = [$line->start, $line->row, $line->letter];
-        if ([] !== $row && StarredBody::goesOn($row[0][0], array_map(strtolower(...), $this->letters))) {
-            array_push($this->letters, ...array_column($row, 0));
+        if ([] !== $row && $this->lowerCase->goesOnWith($row[0][0])) {
+            array_walk($row, fn (array $option) => $this->letter($option[0]));
 
             return $this->option($index, LineRole::OptionRow, 'letter');
         }
-        if (null !== $letter && StarredBody::goesOn($letter[0], $this->letters) && ('' === $letter[2] || str_ends_with($letter[1], ' ') || str_ends_with($letter[1], "\t") || [] === $this->letters)) {
-            $this->letters[] = $letter[0];
+        if (null !== $letter && $this->letters->goesOnWith($letter[0]) && ('' === $letter[2] || str_ends_with($letter[1], ' ') || str_ends_with($letter[1], "\t") || $this->letters->isEmpty())) {
+            $this->letter($letter[0]);
 
             return $this->option($index, LineRole::Option, 'letter');
         }

@@ -50,7 +50,7 @@ final readonly class AikenLine
         if (str_contains($text, NoBreakSpaces::SPACE)) {
             $trimmed = Regex::replace('/^(?:[ \t\f\x0B]|\xC2\xA0)++/', '', $text);
             $start += \strlen($text) - \strlen($trimmed);
-            $text = Regex::replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', $trimmed);
+            $text = NoBreakSpaces::trimmedAtEnd($trimmed);
         }
         $span = new Span($start, $start + \strlen($text));
         if ('' === $text) {

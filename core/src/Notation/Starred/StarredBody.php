@@ -35,8 +35,11 @@ final class StarredBody
     /** @var list<list<StarredLine>> the lines that go on with each */
     private array $optionLines = [];
 
+    private readonly LetterRun $letters;
+
     public function __construct(string $text)
     {
+        $this->letters = new LetterRun();
         $this->answerSpan = Span::at(0);
         foreach (StarredLine::allOf($text) as $index => $line) {
             if ($line->isBlank()) {
@@ -117,7 +120,7 @@ final class StarredBody
     private function isOption(StarredLine $line): bool
     {
         $option = $line->option();
-        if (null === $option || [] !== $this->truths || !self::goesOn($option[0], array_column($this->openOptions, 0))) {
+        if (null === $option || [] !== $this->truths || !$this->letters->takes($option[0])) {
             $this->hasFarLetter = $this->hasFarLetter || (null !== $option && [] !== $this->openOptions);
 
             return false;
@@ -133,24 +136,6 @@ final class StarredBody
         $this->optionLines[] = [];
 
         return true;
-    }
-
-    /**
-     * Whether a letter goes on with those before it: a first, then the next one, one that was there, or one a little later.
-     *
-     * @param list<string> $letters
-     */
-    public static function goesOn(string $letter, array $letters): bool
-    {
-        if ([] === $letters) {
-            return 'a' === strtolower($letter);
-        }
-        if (ctype_upper($letter) !== ctype_upper($letters[0])) {
-            return false;
-        }
-        $highest = max(array_map(static fn (string $one) => \ord(strtolower($one)), $letters));
-
-        return \ord(strtolower($letter)) <= $highest + 3;
     }
 
     private function closeOptions(): void

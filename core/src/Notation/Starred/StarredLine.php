@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Starred;
 
+use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
@@ -29,7 +30,7 @@ final readonly class StarredLine
         };
         Regex::match('/\A(?:[ \t\f\x0B]|\xC2\xA0)*+/', substr($source, $offset, $end - $offset), $lead);
         $start = $offset + \strlen($lead[0] ?? '');
-        $text = Regex::replace('/(?:[ \t\f\x0B]|\xC2\xA0)++\z/', '', substr($source, $start, $end - $start));
+        $text = NoBreakSpaces::trimmedAtEnd(substr($source, $start, $end - $start));
 
         return new self($text, new Span($start, $start + \strlen($text)), $next);
     }

@@ -17,6 +17,8 @@ final class StarredSplitter
 {
     /** @var list<StarredLine> */
     private readonly array $lines;
+    /** @var array<int, ?int> for each line, the first from there on that is not blank */
+    private readonly array $ahead;
     /** @var list<array{BlockKind, int, int, StarredContext, ?int, ?string}> kind, start, end, context, printed number, part */
     private array $found = [];
     private ?int $previous = null;
@@ -28,6 +30,13 @@ final class StarredSplitter
     public function __construct(private readonly string $text)
     {
         $this->lines = StarredLine::allOf($text);
+        $next = null;
+        $ahead = [];
+        for ($index = \count($this->lines) - 1; $index >= 0; --$index) {
+            $next = $this->lines[$index]->isBlank() ? $next : $index;
+            $ahead[$index] = $next;
+        }
+        $this->ahead = $ahead;
     }
 
     /** @return list<Block> */
@@ -69,7 +78,7 @@ final class StarredSplitter
     /** Where the question that starts at a line ends: one past its last line, blank lines after it not counted. */
     private function endOfQuestion(int $start, ?int $number, ?int $keyAt): int
     {
-        $letters = [];
+        $letters = new LetterRun();
         $hasAnswer = false;
         $hasStem = '' !== trim(substr($this->lines[$start]->text, $this->lines[$start]->number()[1] ?? 0));
         $end = $start + 1;
@@ -85,13 +94,13 @@ final class StarredSplitter
                 break;
             }
             $option = $line->option();
-            $isOption = null !== $option && StarredBody::goesOn($option[0], $letters);
+            $isOption = null !== $option && $letters->goesOnWith($option[0]);
             $isAnswer = null !== $line->answer();
-            $answers = $isOption || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
+            $answers = $isOption || $isAnswer || $line->isEssayMark() || $line->isPair() || ($letters->isEmpty() && null !== $line->truths());
             if (null !== PaperWords::all()->partOf($line->text) && !$answers) {
                 break;
             }
-            if ($isAfterBlank && !$answers && ([] !== $letters || $hasAnswer || !$this->optionsFollow($index))) {
+            if ($isAfterBlank && !$answers && (!$letters->isEmpty() || $hasAnswer || !$this->optionsFollow($index))) {
                 break;
             }
             if ($hasAnswer && ($isAfterBlank || (!$isAnswer && !$line->isPair() && null === $line->truths()))) {
@@ -102,9 +111,9 @@ final class StarredSplitter
                 $hasStem = true;
             } else {
                 if ($isOption) {
-                    $letters[] = $option[0];
+                    $letters->take($option[0]);
                 }
-                $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ([] === $letters && null !== $line->truths());
+                $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ($letters->isEmpty() && null !== $line->truths());
             }
             $isAfterBlank = false;
             $end = $index + 1;
@@ -116,19 +125,19 @@ final class StarredSplitter
     /** Where a text without a number ends: at a blank line, unless options follow it, or where a question starts. */
     private function endOfText(int $start, ?int $keyAt): int
     {
-        $letters = [];
+        $letters = new LetterRun();
         $index = $start + 1;
         for (; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
             $line = $this->lines[$index];
             $option = $line->option();
-            $isOption = null !== $option && StarredBody::goesOn($option[0], $letters);
+            $isOption = null !== $option && $letters->goesOnWith($option[0]);
             $found = $line->number()[0] ?? null;
             if ($isOption) {
-                $letters[] = $option[0];
-            } elseif (($line->isBlank() && !([] === $letters && $this->optionComesNext($index)))
+                $letters->take($option[0]);
+            } elseif (($line->isBlank() && !($letters->isEmpty() && $this->optionComesNext($index)))
                 || (null !== $found && ($this->isNext($found) || (1 === $found && $this->isAfterHeading)))
-                || ([] !== $letters && null !== PaperWords::all()->partOf($line->text))
-                || ([] !== $letters && $this->optionsFollow($index) && null === $line->answer())
+                || (!$letters->isEmpty() && null !== PaperWords::all()->partOf($line->text))
+                || (!$letters->isEmpty() && $this->optionsFollow($index) && null === $line->answer())
             ) {
                 break;
             }
@@ -139,10 +148,8 @@ final class StarredSplitter
 
     private function optionComesNext(int $index): bool
     {
-        while (isset($this->lines[$index]) && $this->lines[$index]->isBlank()) {
-            ++$index;
-        }
-        $option = isset($this->lines[$index]) ? $this->lines[$index]->option() : null;
+        $next = $this->ahead[$index] ?? null;
+        $option = null === $next ? null : $this->lines[$next]->option();
 
         return null !== $option && 'a' === strtolower($option[0]);
     }
@@ -168,15 +175,15 @@ final class StarredSplitter
 
     private function holdsOptions(int $start, int $end): bool
     {
-        $letters = [];
+        $letters = new LetterRun();
         for ($index = $start + 1; $index < $end; ++$index) {
             $option = $this->lines[$index]->option();
-            if (null !== $option && StarredBody::goesOn($option[0], $letters)) {
-                $letters[] = $option[0];
+            if (null !== $option && $letters->goesOnWith($option[0])) {
+                $letters->take($option[0]);
             }
         }
 
-        return \count($letters) > 1;
+        return $letters->count() > 1;
     }
 
     private function question(int $start, int $end, ?int $number): void

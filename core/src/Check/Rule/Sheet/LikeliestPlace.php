@@ -57,7 +57,7 @@ final readonly class LikeliestPlace
             [$score, $reason] = match (true) {
                 null === $question => [60, "Likeliest: number {$placed->number} is a piece of a question."],
                 $question->stem->isEmpty() => [70, "Likeliest: question {$placed->number} has no stem and belongs to the one before."],
-                $question->answers instanceof Stimulus && !Regex::match('/[?:]\s*\z/', $text) => [50, "Likeliest: number {$placed->number} is a text without an answer, a title perhaps."],
+                $question->answers instanceof Stimulus && !Regex::match('/[?:]\s*+\z/', $text) => [50, "Likeliest: number {$placed->number} is a text without an answer, a title perhaps."],
                 $question->answers instanceof Stimulus => [40, "Likeliest: number {$placed->number} has lost its answers."],
                 default => [0, ''],
             };
@@ -79,7 +79,7 @@ final readonly class LikeliestPlace
         $number = self::printedNumber($placed, $text);
         $question = $placed->reading->question;
         $options = null === $question ? [] : $question->options();
-        $joined = array_filter($options, static fn (Option $option) => Regex::match('/\?(?:\s|\z)|\n\s*\n/', $option->text->text));
+        $joined = array_filter($options, static fn (Option $option) => Regex::match('/\?(?:\s|\z)|\n[^\S\n]*+\n/', $option->text->text));
         $codes = array_map(static fn (Finding $finding) => $finding->code, $placed->reading->findings);
 
         return match (true) {

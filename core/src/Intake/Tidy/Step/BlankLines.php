@@ -21,24 +21,18 @@ final readonly class BlankLines implements TidyStep
         return 'Blank lines';
     }
 
-    /** @param list<LineRole> $roles */
-    private function isAtTop(array $roles, int $index): bool
-    {
-        while ($index >= 0 && LineRole::Blank === $roles[$index]) {
-            --$index;
-        }
-
-        return $index < 0;
-    }
-
     public function apply(Draft $draft): void
     {
         $roles = $draft->scan()->roles;
+        $top = 0;
+        while (LineRole::Blank === ($roles[$top] ?? null)) {
+            ++$top;
+        }
         $starts = static fn (LineRole $role): bool => LineRole::Question === $role || LineRole::Heading === $role;
         for ($index = \count($roles) - 1; $index >= 0; --$index) {
             if (LineRole::Blank === $roles[$index]) {
                 $next = $roles[$index + 1] ?? null;
-                $isNeeded = !$this->isAtTop($roles, $index) && null !== $next && LineRole::Blank !== $next && ($starts($next) || \in_array($next, [LineRole::Passage, LineRole::Title, LineRole::Key], true));
+                $isNeeded = $index > $top && null !== $next && LineRole::Blank !== $next && ($starts($next) || \in_array($next, [LineRole::Passage, LineRole::Title, LineRole::Key], true));
                 if (!$isNeeded && $index < \count($roles) - 1) {
                     $draft->drop($index);
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\OptionMarks;
 use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Source\Regex;
@@ -40,23 +41,39 @@ final readonly class RunOnQuestions implements TidyStep
         if (null === $start || !\in_array($start->style, ['.', ')', '()'], true)) {
             return [$line];
         }
-        $options = '\s\(?[aA][.)]\s*+\S.*\s\(?[bB][.)]\s*+\S';
+        $line = trim($line);
+        // Behind this place no further question has options of its own.
+        $last = OptionMarks::lastRun($line, ['a', 'b']);
         $parts = [];
-        $rest = trim($line);
-        $number = $start->number;
-        while (true) {
-            ++$number;
+        $from = 0;
+        for ($number = $start->number + 1;; ++$number) {
             $next = match ($start->style) {
                 '.' => "{$number}.",
                 ')' => "{$number})",
                 default => "({$number})",
             };
-            // Asked first, since a pattern for each number takes long to make.
-            if (!str_contains($rest, $next) || !Regex::match("/^(.*{$options}.*?)(?<=\\S)\\s++(?=".preg_quote($next, '/')."\\s++\\S.*{$options})/su", $rest, $match)) {
-                return [...$parts, $rest];
+            $at = self::endOfQuestion($line, $from, $next, $last);
+            if (null === $at) {
+                return [...$parts, substr($line, $from)];
             }
-            $parts[] = $match[1];
-            $rest = ltrim(substr($rest, \strlen($match[0])));
+            $parts[] = rtrim(substr($line, $from, $at - $from));
+            $from = $at;
         }
+    }
+
+    /** Where the next question starts, if the one before it has options and so have those that follow. */
+    private static function endOfQuestion(string $line, int $from, string $next, int $last): ?int
+    {
+        for ($at = strpos($line, $next, $from); false !== $at && $at < $last; $at = strpos($line, $next, $at + 1)) {
+            if ($at > $from
+                && ctype_space($line[$at - 1])
+                && Regex::match('/\G\s++\S/', $line, $match, 0, $at + \strlen($next))
+                && OptionMarks::lastRun(substr($line, $from, $at - $from), ['a', 'b']) >= 0
+            ) {
+                return $at;
+            }
+        }
+
+        return null;
     }
 }

@@ -26,12 +26,12 @@ final readonly class SubNumbers implements TidyStep
         $heading = $part = null;
         $its = [];
         foreach ([...$draft->lines(), '0. '] as $index => $line) {
-            if (Regex::match('/^\s*+(\d{1,2})[.)]\s++(.*?)\s*\z/', $line, $match)) {
+            if (Regex::match('/^(\d{1,2})[.)]\s++(.*+)\z/s', trim($line).' ', $match)) {
                 // One alone may be a weight.
                 foreach (\count($its) > 1 && null !== $heading ? [...$heading, ...$its] : [] as [$at, $made]) {
                     $draft->edit($at, $made);
                 }
-                [$heading, $part, $its] = [[[$index, "Part {$match[1]}: {$match[2]}"]], $match[1], []];
+                [$heading, $part, $its] = [[[$index, "Part {$match[1]}: ".rtrim($match[2])]], $match[1], []];
             } elseif (Regex::match('/^\s*+(\d{1,2})\.(\d{1,2})[.)]?\s++(?=[\p{Lu}¿¡«„“"_])/u', $line, $match) && $match[1] === $part && (int) $match[2] === \count($its) + 1) {
                 $its[] = [$index, "{$match[2]}. ".substr($line, \strlen($match[0]))];
             }
