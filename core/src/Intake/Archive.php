@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
-use Notagram\Source\Regex;
-
 /** The parts of a document that is a zip archive. Nothing is ever written to disk under a name from within it. */
 final class Archive
 {
@@ -102,14 +100,11 @@ final class Archive
         if (null === $bytes) {
             return null;
         }
-        // Entities are declared there, and neither format has any.
-        if (Regex::match('/<!(?:DOCTYPE|ENTITY)/i', substr($bytes, 0, 100_000)) || str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
-            throw UnreadableDocument::hasDocumentType();
-        }
+        MarkupLimits::checkXml($bytes);
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);
         try {
-            if (!$document->loadXML($bytes, \LIBXML_NONET | \LIBXML_COMPACT)) {
+            if ('' === $bytes || !$document->loadXML($bytes, \LIBXML_NONET | \LIBXML_COMPACT)) {
                 throw UnreadableDocument::damaged();
             }
         } finally {

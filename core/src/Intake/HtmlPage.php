@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
-use Masterminds\HTML5;
 use Notagram\Source\Regex;
 
 /** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
@@ -13,24 +12,24 @@ final class HtmlPage
     private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1];
     private const LEFT_OUT = ['script' => 1, 'style' => 1, 'head' => 1, 'title' => 1, 'template' => 1, 'noscript' => 1, 'iframe' => 1, 'object' => 1, 'svg' => 1, 'xml' => 1];
     private const TYPES = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', 'decimal' => 'decimal', 'lower-alpha' => 'lower-letter', 'lower-latin' => 'lower-letter', 'upper-alpha' => 'upper-letter', 'upper-latin' => 'upper-letter', 'lower-roman' => 'lower-roman', 'upper-roman' => 'upper-roman'];
-    private const MAX_DEPTH = 300;
 
     private readonly ManuscriptBuilder $builder;
     /** @var list<array{string, int}> lists that are open: format, next number */
     private array $lists = [];
     private bool $isLineEmpty = true;
-    private int $depth = 0;
 
-    private function __construct()
+    private function __construct(Deadline $deadline)
     {
-        $this->builder = new ManuscriptBuilder();
+        $this->builder = new ManuscriptBuilder($deadline);
     }
 
     /** @throws UnreadableDocument */
     public static function read(string $html): Manuscript
     {
-        $reader = new self();
-        $reader->walk((new HTML5(['disable_html_ns' => true]))->loadHTML(self::prepared($html)), false, false);
+        $deadline = Deadline::start();
+        MarkupLimits::checkPage($html);
+        $reader = new self($deadline);
+        $reader->walk(LimitedTree::of(self::prepared($html), $deadline), false, false);
 
         return $reader->builder->built();
     }
@@ -49,12 +48,6 @@ final class HtmlPage
 
     private function walk(\DOMNode $parent, bool $standsOut, bool $isPreformatted): void
     {
-        if (++$this->depth > self::MAX_DEPTH) {
-            $this->text($parent->textContent, $standsOut);
-            --$this->depth;
-
-            return;
-        }
         foreach ($parent->childNodes as $child) {
             if ($child instanceof \DOMText) {
                 $isPreformatted ? $this->preformatted($child->data, $standsOut) : $this->text(Regex::replace('/[ \t\r\n\f]++/', ' ', $child->data), $standsOut);
@@ -62,7 +55,6 @@ final class HtmlPage
                 $this->element($child, $standsOut, $isPreformatted);
             }
         }
-        --$this->depth;
     }
 
     private function element(\DOMElement $element, bool $standsOut, bool $isPreformatted): void
@@ -152,7 +144,7 @@ final class HtmlPage
         $this->endLine();
         $type = Regex::match('/list-style-type\s*:\s*([a-z-]+)/', $style, $match) ? $match[1] : $list->getAttribute('type');
         $start = $list->getAttribute('start');
-        $this->lists[] = ['ul' === $name ? 'bullet' : (self::TYPES[$type] ?? 'decimal'), '' === $start ? 1 : (int) $start];
+        $this->lists[] = ['ul' === $name ? 'bullet' : (self::TYPES[$type] ?? 'decimal'), '' === $start ? 1 : ListLabel::number($start)];
         $this->walk($list, $standsOut, false);
         array_pop($this->lists);
         $this->endLine();
@@ -166,7 +158,7 @@ final class HtmlPage
         }
         [$format, $next] = $this->lists[$last];
         $value = $item->getAttribute('value');
-        $number = '' === $value ? $next : (int) $value;
+        $number = '' === $value ? $next : ListLabel::number($value);
         $style = Regex::match('/list-style-type\s*:\s*([a-z-]+)/', strtolower($item->getAttribute('style')), $match) ? $match[1] : $item->getAttribute('type');
         $format = self::TYPES[$style] ?? $format;
         $this->lists[$last][1] = $number + 1;

@@ -7,6 +7,14 @@ namespace Notagram\Intake;
 /** A number of a list as a word processor shows it. */
 final class ListLabel
 {
+    private const MOST = 1_000_000_000;
+
+    /** A number as a document writes it; far beyond what any list counts to, it is cut. */
+    public static function number(string $written): int
+    {
+        return max(-self::MOST, min(self::MOST, (int) $written));
+    }
+
     /** @param string $format decimal, zero, lower-letter, upper-letter, lower-roman, upper-roman, ordinal; anything else is decimal */
     public static function of(int $number, string $format): string
     {

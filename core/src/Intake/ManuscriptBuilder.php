@@ -10,8 +10,6 @@ use Notagram\Source\Regex;
 /** Puts a manuscript together while a document is walked through. One object builds one manuscript. */
 final class ManuscriptBuilder
 {
-    private const MAX_SECONDS = 10;
-
     /** @var list<string> */
     private array $lines = [];
     /** @var list<Emphasis> */
@@ -27,11 +25,9 @@ final class ManuscriptBuilder
     private string $standingOut = '';
     /** @var list<list<array{string, list<string>}>> rows that are open: each cell's lines are gathered first */
     private array $cells = [];
-    private readonly float $start;
 
-    public function __construct()
+    public function __construct(private readonly Deadline $deadline)
     {
-        $this->start = microtime(true);
     }
 
     /** @throws UnreadableDocument where the document takes too long */
@@ -41,6 +37,7 @@ final class ManuscriptBuilder
         if ('' === $text) {
             return;
         }
+        $this->deadline->check();
         if ($standsOut) {
             $this->standingOut .= $text;
         } elseif ('' !== trim($text)) {
@@ -69,9 +66,7 @@ final class ManuscriptBuilder
     /** @throws UnreadableDocument where the document takes too long */
     public function endLine(): void
     {
-        if (microtime(true) - $this->start > self::MAX_SECONDS) {
-            throw UnreadableDocument::tooSlow(self::MAX_SECONDS);
-        }
+        $this->deadline->check();
         $this->closeStandingOut();
         // A line of nothing but blanks of any kind is a blank line.
         $line = Regex::replace('/(?<![\s\x{A0}])[\s\x{A0}]++\z/u', '', $this->line);

@@ -22,6 +22,11 @@ final class UnreadableDocument extends \RuntimeException
         return new self("This file takes longer than {$seconds} seconds to read. Split it.");
     }
 
+    public static function tooMuchMarkup(): self
+    {
+        return new self('This file is nested too deeply or has too many parts to read. Copy its text into an empty file, and bring that in.');
+    }
+
     public static function encrypted(): self
     {
         return new self('This file is protected by a password. Open it in its program, save it without one, and bring it in again.');

@@ -6,6 +6,7 @@ namespace Notagram\Tests\Intake;
 
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
+use Notagram\Intake\HtmlPage;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\OfferedMarks;
@@ -198,6 +199,17 @@ final class DocumentsTest extends TestCase
             'word/_rels/document.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="r1" Target="../../../etc/passwd"/></Relationships>',
         ]), ''];
         yield 'elements in elements' => [Zipped::of(['word/document.xml' => '<w:document '.self::W.'><w:body>'.str_repeat('<w:sdt>', 240).str_repeat('</w:sdt>', 240).'</w:body></w:document>']), 'damaged'];
+        yield 'an entity far behind' => [Zipped::of(['word/document.xml' => '<!--'.str_repeat('x', 150_000).'--><!DOCTYPE x [<!ENTITY a "aaaa">]><x>&a;</x>']), 'unsafe to read'];
+        yield 'an entity in another encoding' => [Zipped::of(['word/document.xml' => mb_convert_encoding('<!DOCTYPE x [<!ENTITY a "aaaa">]><x>&a;</x>', 'UTF-16LE', 'UTF-8')]), 'unsafe to read'];
+        foreach (['word/document.xml', 'word/numbering.xml', 'word/styles.xml', '_rels/.rels', 'word/_rels/document.xml.rels'] as $part) {
+            yield "{$part} of no bytes" => [Zipped::of([$part => ''] + ['word/document.xml' => '<w:document '.self::W.'><w:body/></w:document>']), 'damaged'];
+        }
+        // Parsers compare each attribute of an element with all others.
+        $attributes = implode(' ', array_map(static fn (int $number) => "a{$number}='1'", range(1, 40_000)));
+        yield 'an element of many attributes' => [Zipped::of(['word/document.xml' => "<x {$attributes}/>"]), 'too many parts'];
+        yield 'a page with a tag of many attributes' => ["<html><p {$attributes}>x</p>", 'too many parts'];
+        yield 'a page of many tags' => ['<html><ol>'.str_repeat('<li>a', 500_000), 'too many parts'];
+        yield 'a page of many characters by name' => ['<html><p>'.str_repeat('&amp;', 300_000), 'too many parts'];
         yield 'protected' => [Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.text', 'content.xml' => '<x/>', 'META-INF/manifest.xml' => '<m:encryption-data/>'], store: true), 'password'];
     }
 
@@ -212,6 +224,30 @@ final class DocumentsTest extends TestCase
         $this->expectException(UnreadableDocument::class);
         $this->expectExceptionMessageMatches("/{$why}/");
         self::read($bytes);
+    }
+
+    /** What lies in each other is read once: at twenty-five levels, twice each would be a hundred million times. */
+    public function testWhatLiesInEachOtherIsReadOnce(): void
+    {
+        $box = '<w:p><w:r><w:t>deep</w:t></w:r></w:p>';
+        $root = '<m:r><m:t>x</m:t></m:r>';
+        for ($level = 0; $level < 25; ++$level) {
+            $box = "<w:p><w:r><c:AlternateContent><c:Choice><w:drawing><w:txbxContent>{$box}</w:txbxContent></w:drawing></c:Choice><c:Fallback><w:txbxContent><w:p/></w:txbxContent></c:Fallback></c:AlternateContent></w:r></w:p>";
+            $root = "<m:rad><m:deg>{$root}</m:deg><m:e/></m:rad>";
+        }
+        $document = '<w:document '.self::W.' xmlns:m="http://schemas.openxmlformats.org/officeDocument/2006/math" xmlns:c="c"><w:body>'.$box."<w:p><m:oMath>{$root}</m:oMath></w:p></w:body></w:document>";
+
+        $text = trim(self::read(Zipped::of(['word/document.xml' => $document]))->text);
+        self::assertSame("deep\n\\(".str_repeat('\sqrt[', 25).'x'.str_repeat(']{}', 25).'\)', $text);
+    }
+
+    public function testNumbersBeyondAllMeasureAreCut(): void
+    {
+        $most = \PHP_INT_MAX;
+        self::assertSame("1000000000. a\n1000000001. b\n", HtmlPage::read("<ol start='{$most}'><li>a<li>b</ol>")->text);
+        $numbering = '<w:numbering '.self::W."><w:abstractNum w:abstractNumId='0'><w:lvl w:ilvl='0'><w:start w:val='{$most}'/><w:lvlText w:val='%1)'/></w:lvl></w:abstractNum><w:num w:numId='1'><w:abstractNumId w:val='0'/></w:num></w:numbering>";
+        $item = "<w:p><w:pPr><w:numPr><w:ilvl w:val='0'/><w:numId w:val='1'/></w:numPr></w:pPr><w:r><w:t>a</w:t></w:r></w:p>";
+        self::assertSame("1000000000) a\n1000000001) a\n", self::read(Zipped::of(['word/document.xml' => '<w:document '.self::W."><w:body>{$item}{$item}</w:body></w:document>", 'word/numbering.xml' => $numbering]))->text);
     }
 
     public function testOptionsThatStoodOutAreOfferedWhereTheySaySomething(): void

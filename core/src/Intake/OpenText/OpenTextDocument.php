@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\OpenText;
 
 use Notagram\Intake\Archive;
+use Notagram\Intake\Deadline;
 use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
@@ -39,22 +40,25 @@ final class OpenTextDocument
     /** @var array<int, int> their counters by level, from 1 */
     private array $counts = [];
     private string $label = '';
+    /** @var array<string, ?string> formulas by the part that holds them */
+    private array $formulas = [];
     private int $depth = 0;
 
-    private function __construct(private readonly Archive $archive)
+    private function __construct(private readonly Archive $archive, Deadline $deadline)
     {
-        $this->builder = new ManuscriptBuilder();
+        $this->builder = new ManuscriptBuilder($deadline);
     }
 
     /** @throws UnreadableDocument */
     public static function read(string $bytes): Manuscript
     {
+        $deadline = Deadline::start();
         $archive = Archive::of($bytes);
         if (str_contains($archive->part('META-INF/manifest.xml') ?? '', 'encryption-data')) {
             throw UnreadableDocument::encrypted();
         }
         $content = $archive->xml('content.xml') ?? throw UnreadableDocument::damaged();
-        $reader = new self($archive);
+        $reader = new self($archive, $deadline);
         foreach ([$archive->xml('styles.xml'), $content] as $part) {
             foreach (['styles', 'automatic-styles'] as $group) {
                 foreach (XmlElements::children($part, self::OFFICE, $group) as $styles) {
@@ -161,12 +165,12 @@ final class OpenTextDocument
         $first = $this->firstChild($item);
         if ('list-item' === $item->localName && null !== $first && 'list' !== $first->localName) {
             $start = $item->getAttributeNS(self::TEXT, 'start-value');
-            $from = (int) (($this->listStyles[$style][$level] ?? null)?->getAttributeNS(self::TEXT, 'start-value') ?? '');
+            $from = ListLabel::number(($this->listStyles[$style][$level] ?? null)?->getAttributeNS(self::TEXT, 'start-value') ?? '');
             // Levels above that have not counted yet show their first number.
             for ($above = 1; $above < $level; ++$above) {
                 $this->counts[$above] ??= 1;
             }
-            $this->counts[$level] = '' !== $start ? (int) $start : (isset($this->counts[$level]) ? $this->counts[$level] + 1 : max(1, $from));
+            $this->counts[$level] = '' !== $start ? ListLabel::number($start) : (isset($this->counts[$level]) ? $this->counts[$level] + 1 : max(1, $from));
             $this->forgetFrom($level + 1);
             $this->label = $this->labelOf($style, $level, $this->counts);
         }
@@ -207,7 +211,7 @@ final class OpenTextDocument
         if ('' !== $pattern) {
             return Regex::replaceBy('/%(\d{1,2})%/', static fn (array $match): string => $shown((int) $match[1]), $pattern);
         }
-        $levels = max(1, (int) $definition->getAttributeNS(self::TEXT, 'display-levels'));
+        $levels = max(1, ListLabel::number($definition->getAttributeNS(self::TEXT, 'display-levels')));
         $numbers = array_filter(array_map($shown, range(max(1, $level - $levels + 1), $level)), static fn (string $number) => '' !== $number);
 
         return [] === $numbers ? '' : $definition->getAttributeNS(self::STYLE, 'num-prefix').implode('.', $numbers).$definition->getAttributeNS(self::STYLE, 'num-suffix');
@@ -339,22 +343,38 @@ final class OpenTextDocument
     private function formulaOf(\DOMElement $frame): bool
     {
         $object = $frame->getElementsByTagNameNS(self::DRAW, 'object')->item(0);
+        $within = $object?->getElementsByTagNameNS(self::MATH, 'math')->item(0);
         $name = null === $object ? '' : trim($object->getAttributeNS(self::XLINK, 'href'), './');
         try {
-            $math = $object?->getElementsByTagNameNS(self::MATH, 'math')->item(0)
-                ?? ('' === $name || str_contains($name, '..') ? null : $this->archive->xml("{$name}/content.xml")?->getElementsByTagNameNS(self::MATH, 'math')->item(0));
+            $tex = null !== $within ? MathMl::tex($within) : $this->texOf($name);
         } catch (UnreadableDocument) {
             $this->builder->note('Formulas that cannot be read left their place only: %d.');
             $this->builder->text('[formula]');
 
             return true;
         }
-        if (null === $math) {
+        if (null === $tex) {
             return false;
         }
-        $this->builder->text(MathMl::tex($math));
+        $this->builder->text($tex);
 
         return true;
+    }
+
+    /**
+     * The formula in a part of the archive, read once however often it is shown; null where there is none.
+     *
+     * @throws UnreadableDocument
+     */
+    private function texOf(string $name): ?string
+    {
+        if (!\array_key_exists($name, $this->formulas)) {
+            $part = '' === $name || str_contains($name, '..') ? null : $this->archive->xml("{$name}/content.xml");
+            $math = $part?->getElementsByTagNameNS(self::MATH, 'math')->item(0);
+            $this->formulas[$name] = null === $math ? null : MathMl::tex($math);
+        }
+
+        return $this->formulas[$name];
     }
 
     private function pictureOf(\DOMElement $frame): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Word;
 
 use Notagram\Intake\Archive;
+use Notagram\Intake\Deadline;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\ManuscriptBuilder;
 use Notagram\Intake\UnreadableDocument;
@@ -31,9 +32,9 @@ final class WordDocument
     private bool $isParagraphJoined = false;
     private int $depth = 0;
 
-    private function __construct(private readonly Archive $archive, string $main)
+    private function __construct(private readonly Archive $archive, string $main, Deadline $deadline)
     {
-        $this->builder = new ManuscriptBuilder();
+        $this->builder = new ManuscriptBuilder($deadline);
         $this->numbering = new WordNumbering($archive->xml('word/numbering.xml'));
         foreach (XmlElements::children($archive->xml('word/styles.xml'), self::W, 'style') as $style) {
             $id = $style->getAttributeNS(self::W, 'styleId');
@@ -52,10 +53,11 @@ final class WordDocument
     /** @throws UnreadableDocument */
     public static function read(string $bytes): Manuscript
     {
+        $deadline = Deadline::start();
         $archive = Archive::of($bytes);
         $main = self::mainPart($archive);
         $document = $archive->xml($main) ?? throw UnreadableDocument::damaged();
-        $reader = new self($archive, $main);
+        $reader = new self($archive, $main, $deadline);
         $body = $document->getElementsByTagNameNS(self::W, 'body')->item(0) ?? throw UnreadableDocument::damaged();
         $reader->blocks($body);
 
@@ -272,12 +274,10 @@ final class WordDocument
 
     private function drawing(\DOMElement $drawing): void
     {
-        $hasBox = false;
-        foreach ($drawing->getElementsByTagNameNS(self::W, 'txbxContent') as $box) {
-            $this->boxes[] = $box;
-            $hasBox = true;
-        }
-        if ($hasBox) {
+        $boxes = self::outermostBoxes($drawing);
+        if ([] !== $boxes) {
+            array_push($this->boxes, ...$boxes);
+
             return;
         }
         $picture = $drawing->getElementsByTagNameNS(self::A, 'blip')->item(0);
@@ -299,6 +299,19 @@ final class WordDocument
             }
         }
         $this->builder->picture('' === $target ? null : $this->archive->picture(str_starts_with($target, 'word/') ? $target : "word/{$target}"), $alternative);
+    }
+
+    /** @return list<\DOMElement> the text boxes of a drawing: those inside them are found when they are read, and what is drawn instead is not read */
+    private static function outermostBoxes(\DOMElement $drawing): array
+    {
+        $boxes = [];
+        foreach ($drawing->childNodes as $child) {
+            if ($child instanceof \DOMElement && 'Fallback' !== $child->localName) {
+                array_push($boxes, ...('txbxContent' === $child->localName && self::W === $child->namespaceURI ? [$child] : self::outermostBoxes($child)));
+            }
+        }
+
+        return $boxes;
     }
 
     private static function isOn(\DOMElement $properties, string $name): bool

@@ -45,7 +45,7 @@ final class WordFormula
             'sSup' => $base().'^'.$braced('sup'),
             'sSub' => $base().'_'.$braced('sub'),
             'sSubSup' => $base().'_'.$braced('sub').'^'.$braced('sup'),
-            'rad' => '' === $part('deg') ? '\sqrt'.$braced('e') : '\sqrt['.$part('deg').']'.$braced('e'),
+            'rad' => self::root($part('deg'), $part('e')),
             'd' => self::delimited($element),
             'nary' => TexSigns::joined(TexSigns::of($accent('∫')).'_'.$braced('sub').'^'.$braced('sup'), $part('e')),
             'func' => TexSigns::joined($part('fName'), $part('e')),
@@ -58,6 +58,11 @@ final class WordFormula
             'rPr', 'fPr', 'ctrlPr', 'sSupPr', 'sSubPr', 'sSubSupPr', 'radPr', 'dPr', 'naryPr', 'funcPr', 'barPr', 'accPr', 'mPr', 'eqArrPr', 'limLowPr', 'limUppPr', 'groupChrPr' => '',
             default => self::of($element),
         };
+    }
+
+    private static function root(string $degree, string $of): string
+    {
+        return '' === $degree ? "\\sqrt{{$of}}" : "\\sqrt[{$degree}]{{$of}}";
     }
 
     /** @return list<string> */

@@ -54,7 +54,7 @@ final class WordNumbering
                 $level = (int) $override->getAttributeNS(self::W, 'ilvl');
                 $start = WordDocument::value($override, 'startOverride');
                 if (null !== $start) {
-                    $starts[$level] = (int) $start;
+                    $starts[$level] = ListLabel::number($start);
                 }
                 $levels += self::levels($override);
             }
@@ -70,7 +70,7 @@ final class WordNumbering
             $restart = WordDocument::value($level, 'lvlRestart');
             $format = WordDocument::value($level, 'numFmt') ?? 'decimal';
             $levels[(int) $level->getAttributeNS(self::W, 'ilvl')] = new WordLevel(
-                (int) (WordDocument::value($level, 'start') ?? 1),
+                ListLabel::number(WordDocument::value($level, 'start') ?? '1'),
                 self::FORMATS[$format] ?? 'decimal',
                 WordDocument::value($level, 'lvlText') ?? '',
                 null === $restart ? null : (int) $restart,
