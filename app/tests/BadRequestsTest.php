@@ -44,7 +44,68 @@ final class BadRequestsTest extends ApiTestCase
 
         self::assertTrue($status >= 400 && $status < 500, "Answered {$status}.");
         self::assertIsString($message);
-        self::assertDoesNotMatchRegularExpression('/\\\\App|Symfony|\.php|#\d/', $message);
+        self::assertDoesNotMatchRegularExpression('/App|Request|Symfony|\.php|#\d|[a-z][A-Z]/', $message);
+    }
+
+    public function testWhatAPersonTypedTooLongIsSaidInWords(): void
+    {
+        $answer = $this->call('POST', '/api/sheets', ['title' => str_repeat('x', 1_001), 'text' => '']);
+
+        $this->assertStatus(422);
+        self::assertSame('The name is longer than 1,000 characters.', $answer['message']);
+    }
+
+    /** Each name would be looked at, which takes a minute for so many. */
+    public function testManyNamesAreRefusedAtOnce(): void
+    {
+        $this->call('POST', '/api/sheets', ['title' => 'x', 'text' => ''] + array_fill_keys(array_map(static fn (int $number) => "name{$number}", range(1, 300_000)), 0));
+        $this->assertStatus(400);
+        $this->call('POST', '/api/sheets/x/edits', ['edits' => [array_fill_keys(range(1, 300_000), 0) + ['from' => 0]]]);
+        self::assertContains($this->browser->getResponse()->getStatusCode(), [400, 404]);
+    }
+
+    public function testAFileNameInAnotherEncodingIsKeptAsItCanBeShown(): void
+    {
+        $id = self::textAt($this->upload("R\xFCben.txt", "One? {T}\n"), 'id');
+
+        self::assertSame(['R?ben', 'R?ben.txt'], [$this->call('GET', "/api/sheets/{$id}")['title'] ?? null, $this->call('GET', "/api/sheets/{$id}")['fileName'] ?? null]);
+    }
+
+    public function testAPictureIsNamedInOrdinaryDigits(): void
+    {
+        $id = $this->createSheet('One? {T}');
+        $this->call('GET', "/api/sheets/{$id}/pictures/".rawurlencode('٣'));
+        $this->assertStatus(404);
+    }
+
+    public function testOnlyOptionsThatExistAreMarked(): void
+    {
+        $id = $this->createSheet("Which? {=a ~b}\n");
+        $base = self::textAt($this->call('GET', "/api/sheets/{$id}"), 'reading.hash');
+        foreach ([5, -1] as $key) {
+            $answer = $this->call('POST', "/api/sheets/{$id}/marking", ['base' => $base, 'question' => 1, 'keys' => [$key]]);
+            $this->assertStatus(422);
+            self::assertMatchesRegularExpression('/^Question 1 has no option /', self::textAt($answer, 'message'));
+        }
+    }
+
+    public function testOneMethodIsNotTakenForAnother(): void
+    {
+        $id = $this->createSheet('One? {T}');
+        $this->browser->request('POST', "/api/sheets/{$id}", server: ['HTTP_X_HTTP_METHOD_OVERRIDE' => 'DELETE', 'HTTP_CSRF_TOKEN' => str_repeat('a', 36), 'HTTP_SEC_FETCH_SITE' => 'same-origin']);
+
+        $this->assertStatus(405);
+        $this->call('GET', "/api/sheets/{$id}");
+        $this->assertStatus(200);
+    }
+
+    /** A page of another name that leads here is another site. */
+    public function testOnlyItsOwnNamesAreServed(): void
+    {
+        foreach (['localhost' => 200, '127.0.0.1' => 200, '[::1]' => 200, 'evil.example' => 400, 'localhost.evil.example' => 400] as $host => $status) {
+            $this->browser->request('GET', '/api/shelf', server: ['HTTP_HOST' => "{$host}:8600"]);
+            $this->assertStatus($status);
+        }
     }
 
     public function testAFileThatCannotBeReadIsRefusedWithWhatToDo(): void
@@ -101,7 +162,7 @@ final class BadRequestsTest extends ApiTestCase
             $connection->executeStatement('PRAGMA query_only = 0');
         }
 
-        $this->assertStatus(500);
+        $this->assertStatus(503);
         self::assertSame('Nothing can be saved: the disk that holds the database can only be read.', $answer['message']);
     }
 }

@@ -47,6 +47,7 @@ final class BringInTest extends ApiTestCase
         $picture = $this->browser->getResponse();
         self::assertSame('image/png', $picture->headers->get('Content-Type'));
         self::assertStringStartsWith("\x89PNG", (string) $picture->getContent());
+        self::assertSame("default-src 'none'; sandbox", $picture->headers->get('Content-Security-Policy'), 'Opened by its own address, it does nothing.');
         $this->call('GET', "/api/sheets/{$id}/pictures/2");
         $this->assertStatus(404);
 

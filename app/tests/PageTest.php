@@ -30,6 +30,25 @@ final class PageTest extends ApiTestCase
         self::assertStringNotContainsString('<script>alert', $page);
     }
 
+    public function testBuiltFilesComeUnderTheSameHeaders(): void
+    {
+        self::assertSame(1, preg_match('~/build/assets/[\w-]+\.js~', $this->page('/'), $script));
+        $this->browser->request('GET', $script[0]);
+        $headers = $this->browser->getResponse()->headers;
+
+        self::assertSame(['text/javascript; charset=UTF-8', 'nosniff'], [$headers->get('Content-Type'), $headers->get('X-Content-Type-Options')]);
+        self::assertStringContainsString('immutable', (string) $headers->get('Cache-Control'));
+        self::assertStringContainsString("default-src 'none'", (string) $headers->get('Content-Security-Policy'));
+    }
+
+    public function testNoOtherFileIsServed(): void
+    {
+        foreach (['/build/manifest.json', '/index.php', '/build/assets/..%2f..%2findex.php', '/build/assets/x.js', '/build/assets/%00.js', '/.env'] as $address) {
+            $this->page($address);
+            $this->assertStatus(404);
+        }
+    }
+
     private function page(string $address): string
     {
         $this->browser->request('GET', $address);

@@ -71,6 +71,31 @@ final class SaveSheetTest extends ApiTestCase
         self::assertSame("xOne? {T}\n", $this->call('GET', "/api/sheets/{$id}")['text']);
     }
 
+    public function testTheIdOfAnotherChangeIsRefused(): void
+    {
+        $ids = [$this->createSheet("One? {T}\n"), $this->createSheet("One? {T}\n")];
+        $sheet = $this->call('GET', "/api/sheets/{$ids[0]}");
+        $changeId = Uuid::v4()->toRfc4122();
+        $this->save($ids[0], $sheet, [['from' => 0, 'to' => 0, 'text' => 'x']], $changeId);
+        foreach ([[$ids[1], 'x'], [$ids[0], 'y']] as [$id, $text]) {
+            $answer = $this->save($id, $sheet, [['from' => 0, 'to' => 0, 'text' => $text]], $changeId);
+
+            $this->assertStatus(422);
+            self::assertSame('Another change was saved under the same id before. Reload the page and type it again.', $answer['message']);
+        }
+        self::assertSame("One? {T}\n", $this->call('GET', "/api/sheets/{$ids[1]}")['text']);
+    }
+
+    public function testAnEditWithinACharacterIsRefused(): void
+    {
+        $id = $this->createSheet("Bee 🐝? {T}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $this->save($id, $sheet, [['from' => 5, 'to' => 5, 'text' => 'x']]);
+
+        $this->assertStatus(422);
+        self::assertSame("Bee 🐝? {T}\n", $this->call('GET', "/api/sheets/{$id}")['text']);
+    }
+
     public function testEditsThatDoNotFitAreRefused(): void
     {
         $id = $this->createSheet("One? {T}\n");

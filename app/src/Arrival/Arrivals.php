@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Arrival;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Repository\SheetRepository;
 use Notagram\Intake\Documents;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Source\FileKind;
 use Notagram\Source\SourceText;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
 /** Makes a sheet of a file, whatever it is, and lays it on the shelf. */
 final readonly class Arrivals
@@ -23,19 +23,19 @@ final readonly class Arrivals
     /**
      * @param ?string $title the file's name, where null
      *
-     * @throws UnprocessableEntityHttpException where it holds no text that can be read
+     * @throws Refusal where it holds no text that can be read
      */
     public function bring(string $bytes, string $fileName, \DateTimeImmutable $now, ?string $title = null): Sheet
     {
         $refusal = FileKind::of($bytes)->refusal();
         if (null !== $refusal) {
-            throw new UnprocessableEntityHttpException($refusal);
+            throw new Refusal(422, $refusal);
         }
         $title ??= pathinfo($fileName, \PATHINFO_FILENAME);
         try {
             $manuscript = Documents::read($bytes, $fileName);
         } catch (UnreadableDocument $exception) {
-            throw new UnprocessableEntityHttpException($exception->getMessage(), $exception);
+            throw new Refusal(422, $exception->getMessage(), $exception);
         }
         if (null === $manuscript) {
             $source = SourceText::fromBytes($bytes);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Arrival\Arrivals;
+use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\View\CreatedView;
 use App\View\ProblemView;
@@ -14,8 +15,6 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpKernel\Exception\HttpException;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** A file as it is: its bytes are kept, its name only shown and given back. */
@@ -31,10 +30,10 @@ final readonly class BringInFile
     {
         $file = $request->files->get('file');
         if (!$file instanceof UploadedFile) {
-            throw new UnprocessableEntityHttpException('No file came with this request.');
+            throw new Refusal(422, 'No file came with this request.');
         }
         if (!$file->isValid() || $file->getSize() > ReadLimits::MAX_FILE_BYTES) {
-            throw new HttpException(413, \sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $file->getClientOriginalName(), ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw new Refusal(413, \sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $file->getClientOriginalName(), ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
         $sheet = $this->arrivals->bring($file->getContent(), $file->getClientOriginalName(), $this->clock->now());
 

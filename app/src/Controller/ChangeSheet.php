@@ -6,6 +6,7 @@ namespace App\Controller;
 
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\Request\SheetChangeRequest;
@@ -17,7 +18,6 @@ use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/sheets/{id}', methods: ['PATCH'])]
@@ -44,7 +44,7 @@ final readonly class ChangeSheet
             $sheet->expectQuestions(0 === $change->expected ? null : $change->expected);
         }
         if (null !== $change->notation) {
-            $sheet->readAs(Notations::find($change->notation) ?? throw new UnprocessableEntityHttpException("“{$change->notation}” is not a notation that is known here."));
+            $sheet->readAs(Notations::find($change->notation) ?? throw new Refusal(422, "“{$change->notation}” is not a notation that is known here."));
         }
         if (null !== $change->switchedOff) {
             $sheet->switchOff($change->switchedOff);
@@ -56,11 +56,11 @@ final readonly class ChangeSheet
             $sheet->useOneLineEnding($this->clock->now());
         }
         if (null !== $change->encoding) {
-            $encoding = Encoding::tryFrom($change->encoding) ?? throw new UnprocessableEntityHttpException("“{$change->encoding}” is not an encoding that can be read.");
+            $encoding = Encoding::tryFrom($change->encoding) ?? throw new Refusal(422, "“{$change->encoding}” is not an encoding that can be read.");
             $now = $this->clock->now();
             $this->sheets->keepRevision($sheet, RevisionReason::NewDecoding, $now);
             if ($sheet->isDocument()) {
-                throw new UnprocessableEntityHttpException('This sheet came as a document, which says itself how its letters are written.');
+                throw new Refusal(422, 'This sheet came as a document, which says itself how its letters are written.');
             }
             $sheet->decodeAs($encoding, $now);
         }

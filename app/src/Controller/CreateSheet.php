@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\Request\NewSheetRequest;
@@ -19,8 +20,6 @@ use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\HttpException;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/sheets', methods: ['POST'])]
@@ -34,20 +33,20 @@ final readonly class CreateSheet
     public function __invoke(#[MapRequestPayload] NewSheetRequest $new): JsonResponse
     {
         if (max(\strlen($new->text), \strlen($new->html ?? '')) > ReadLimits::MAX_FILE_BYTES) {
-            throw new HttpException(413, \sprintf('This text is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw new Refusal(413, \sprintf('This text is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
         $manuscript = null;
         if (null !== $new->html && '' !== trim($new->html)) {
             try {
                 $manuscript = HtmlPage::read($new->html);
             } catch (UnreadableDocument $exception) {
-                throw new UnprocessableEntityHttpException($exception->getMessage(), $exception);
+                throw new Refusal(422, $exception->getMessage(), $exception);
             }
         }
         $text = $manuscript->text ?? $new->text;
         $notation = null === $new->notation ? Notations::detect($text) : Notations::find($new->notation);
         if (null === $notation) {
-            throw new UnprocessableEntityHttpException("“{$new->notation}” is not a notation that is known here.");
+            throw new Refusal(422, "“{$new->notation}” is not a notation that is known here.");
         }
         $now = $this->clock->now();
         $sheet = null === $manuscript

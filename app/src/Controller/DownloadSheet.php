@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\FileNames;
 use Notagram\Check\Mender;
 use Notagram\Handover\Conversion;
@@ -14,7 +15,6 @@ use Notagram\Source\Regex;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The file to take away: UTF-8 without a byte-order mark. */
@@ -28,7 +28,7 @@ final readonly class DownloadSheet
     #[OA\Get(path: '/api/sheets/{id}/file/{target}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'target', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The text', content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string')))])]
     public function converted(Sheet $sheet, string $target): Response
     {
-        $notation = Notations::target($target) ?? throw new NotFoundHttpException("“{$target}” is no notation or style that is known here.");
+        $notation = Notations::target($target) ?? throw new Refusal(404, "“{$target}” is no notation or style that is known here.");
         $text = Conversion::of(ReadSheet::of($sheet->source(), $sheet->notation()), $notation)->text();
 
         return $this->file($text, FileNames::converted($sheet, $notation));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\EditedText;
 use App\Request\KeyRequest;
 use App\View\KeyMarkingView;
@@ -16,7 +17,6 @@ use Notagram\Notation\ReadSheet;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Says what a key list would mark and what does not fit; the browser makes the edits, so that they can be undone there. */
@@ -27,7 +27,7 @@ final readonly class MarkByKey
     public function __invoke(Sheet $sheet, #[MapRequestPayload] KeyRequest $request): JsonResponse
     {
         if ($request->base !== $sheet->textHash()) {
-            throw new ConflictHttpException('The text has changed since. Try again in a moment.');
+            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
         }
         $marking = KeyMarking::of(ReadSheet::of($sheet->source(), $sheet->notation()), $request->key);
 

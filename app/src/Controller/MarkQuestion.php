@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\EditedText;
 use App\Request\MarkRequest;
 use App\View\MarkedView;
@@ -15,8 +16,6 @@ use Notagram\Notation\ReadSheet;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Says which edits mark the right answer of one question; the browser makes them, so that they can be undone there. */
@@ -27,13 +26,20 @@ final readonly class MarkQuestion
     public function __invoke(Sheet $sheet, #[MapRequestPayload] MarkRequest $request): JsonResponse
     {
         if ($request->base !== $sheet->textHash()) {
-            throw new ConflictHttpException('The text has changed since. Try again in a moment.');
+            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
         }
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         try {
-            $block = $read->numbered($request->question)->block;
+            $placed = $read->numbered($request->question);
         } catch (\OutOfRangeException $exception) {
-            throw new UnprocessableEntityHttpException("There is no question {$request->question}.", $exception);
+            throw new Refusal(422, "There is no question {$request->question}.", $exception);
+        }
+        $block = $placed->block;
+        $options = \count($placed->reading->question?->options() ?? []);
+        foreach ($request->keys ?? [] as $key) {
+            if ($options > 0 && ($key < 0 || $key >= $options)) {
+                throw new Refusal(422, \sprintf('Question %d has no option %s.', $request->question, $key >= 0 && $key < 26 ? \chr(65 + $key) : $key + 1));
+            }
         }
         $marker = $sheet->notation()->marker();
         $text = $block->textIn($sheet->text());
@@ -43,7 +49,7 @@ final readonly class MarkQuestion
             default => $marker->truth($block, $text, $request->unmark ? null : $request->truth),
         };
         if (null === $edits) {
-            throw new UnprocessableEntityHttpException("{$sheet->notation()->label()} cannot say that of this question. Mark it in the source, or hand the sheet over in another notation.");
+            throw new Refusal(422, "{$sheet->notation()->label()} cannot say that of this question. Mark it in the source, or hand the sheet over in another notation.");
         }
 
         return new JsonResponse(new MarkedView(EditedText::made($sheet->text(), array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($block->start), $edit->text), $edits))));

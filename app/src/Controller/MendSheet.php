@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\ChangedPlaces;
 use App\Reading\EditedText;
 use App\Request\MendRequest;
@@ -15,7 +16,6 @@ use Notagram\Check\Mender;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Says which edits would mend; the browser makes them, so that they can be undone there. */
@@ -30,7 +30,7 @@ final readonly class MendSheet
     public function __invoke(Sheet $sheet, #[MapRequestPayload] MendRequest $mend): JsonResponse
     {
         if ($mend->base !== $sheet->textHash()) {
-            throw new ConflictHttpException('The text has changed since. Try again in a moment.');
+            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
         }
         $mended = null === $mend->code
             ? $this->mender->mend($sheet->source(), $sheet->notation(), wishes: $sheet->wishes())

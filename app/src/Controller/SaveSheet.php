@@ -6,6 +6,7 @@ namespace App\Controller;
 
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\Blocks;
 use App\Reading\EditedText;
 use App\Reading\SheetReader;
@@ -20,8 +21,6 @@ use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\HttpException;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Saves what was typed, and answers what became of it. Never overwrites a text other than the one that was edited. */
@@ -53,7 +52,7 @@ final readonly class SaveSheet
         $entry = $this->sheets->recorded($save->changeId);
         if (null !== $entry) {
             // Sent twice, and applied once.
-            return $entry->isOf($sheet, $save->base, $edits) ? '' : throw new UnprocessableEntityHttpException('Another change was saved under the same id before. Reload the page and type it again.');
+            return $entry->isOf($sheet, $save->base, $edits) ? '' : throw new Refusal(422, 'Another change was saved under the same id before. Reload the page and type it again.');
         }
         $old = $sheet->text();
         if ($save->base !== $sheet->textHash()) {
@@ -62,10 +61,10 @@ final readonly class SaveSheet
         try {
             $new = EditedText::of($old, $save->edits);
         } catch (\OutOfRangeException $exception) {
-            throw new UnprocessableEntityHttpException('The edits do not fit the text. '.$exception->getMessage(), $exception);
+            throw new Refusal(422, 'The edits do not fit the text. '.$exception->getMessage(), $exception);
         }
         if (\strlen($new) > ReadLimits::MAX_FILE_BYTES) {
-            throw new HttpException(413, \sprintf('The text would be larger than %d MB, which is the most that is kept. What you typed is still in this browser.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw new Refusal(413, \sprintf('The text would be larger than %d MB, which is the most that is kept. What you typed is still in this browser.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
         if ($new !== $old) {
             $now = $this->clock->now();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\ChangedPlaces;
 use App\View\DecodingView;
 use App\View\EncodingView;
@@ -14,7 +15,6 @@ use Notagram\Source\SourceText;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** What the bytes of a sheet would read like in another encoding, before anything is changed. */
@@ -25,9 +25,9 @@ final readonly class ShowDecoding
     public function __invoke(Sheet $sheet, #[MapQueryParameter] string $encoding): JsonResponse
     {
         if ($sheet->isDocument()) {
-            throw new UnprocessableEntityHttpException('This sheet came as a document, which says itself how its letters are written.');
+            throw new Refusal(422, 'This sheet came as a document, which says itself how its letters are written.');
         }
-        $chosen = Encoding::tryFrom($encoding) ?? throw new UnprocessableEntityHttpException("“{$encoding}” is not an encoding that can be read.");
+        $chosen = Encoding::tryFrom($encoding) ?? throw new Refusal(422, "“{$encoding}” is not an encoding that can be read.");
         $bytes = $sheet->originalBytes();
         $now = SourceText::fromBytes($bytes, $sheet->source()->encoding);
         $then = SourceText::fromBytes($bytes, $chosen);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\Blocks;
 use App\Reading\SheetReader;
 use App\View\ProblemView;
@@ -13,7 +14,6 @@ use App\View\WrittenSheetView;
 use Notagram\Notation\Notations;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/sheets/{id}/handover/{target}', methods: ['GET'])]
@@ -26,7 +26,7 @@ final readonly class ShowHandover
     #[OA\Get(path: '/api/sheets/{id}/handover/{target}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'target', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'Each block as it would be written', content: new OA\JsonContent(ref: WrittenSheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, string $target): JsonResponse
     {
-        $notation = Notations::target($target) ?? throw new NotFoundHttpException("“{$target}” is no notation or style that is known here.");
+        $notation = Notations::target($target) ?? throw new Refusal(404, "“{$target}” is no notation or style that is known here.");
         $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
         $written = [];
         foreach ($blocks->blocks as $index => $block) {

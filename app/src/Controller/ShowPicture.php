@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Repository\SheetRepository;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** A picture that came with a document. Its number stands for the same bytes for ever. */
-#[Route('/api/sheets/{id}/pictures/{number<\d{1,5}>}', methods: ['GET'])]
+#[Route('/api/sheets/{id}/pictures/{number<[0-9]{1,5}>}', methods: ['GET'])]
 final readonly class ShowPicture
 {
     public function __construct(private SheetRepository $sheets)
@@ -25,9 +25,14 @@ final readonly class ShowPicture
         $picture = $this->sheets->picture($sheet, $number)?->picture();
         $type = $picture?->mediaType();
         if (null === $picture || null === $type) {
-            throw new NotFoundHttpException('There is no such picture to show.');
+            throw new Refusal(404, 'There is no such picture to show.');
         }
 
-        return new Response($picture->bytes, 200, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response($picture->bytes, 200, [
+            'Content-Type' => $type,
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            // Opened by its own address, it is a page that does nothing.
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Reading\EditedText;
 use App\Request\TidyRequest;
 use App\View\ProblemView;
@@ -18,7 +19,6 @@ use Notagram\Intake\Tidy\TidyStep;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Says what tidying makes of the text; the browser makes the edits, so that they can be undone there. */
@@ -29,7 +29,7 @@ final readonly class TidySheet
     public function __invoke(Sheet $sheet, #[MapRequestPayload] TidyRequest $request): JsonResponse
     {
         if ($request->base !== $sheet->textHash()) {
-            throw new ConflictHttpException('The text has changed since. Try again in a moment.');
+            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
         }
         $names = array_map(static fn (TidyStep $step) => $step->name(), Tidy::steps());
         $tidied = Tidy::of($sheet->text(), new Refusals($request->refusedSteps, array_fill_keys($names, $request->refusedLines)));

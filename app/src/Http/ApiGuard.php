@@ -7,8 +7,6 @@ namespace App\Http;
 use Notagram\Source\ReadLimits;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
-use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
-use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\Security\Csrf\CsrfToken;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
@@ -32,10 +30,10 @@ final readonly class ApiGuard
             return;
         }
         if ((int) $request->headers->get('content-length', '0') > self::MAX_BODY_BYTES) {
-            throw new HttpException(413, \sprintf('This is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw new Refusal(413, \sprintf('This is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
         }
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get(self::TOKEN_HEADER)))) {
-            throw new AccessDeniedHttpException('This request did not come from one of our own pages. Reload the page and try again.');
+            throw new Refusal(403, 'This request did not come from one of our own pages. Reload the page and try again.');
         }
     }
 }

@@ -16,6 +16,12 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 #[AsEventListener(priority: -64)]
 final readonly class ApiProblems
 {
+    /** The payload of constraints whose message is a sentence of ours: other messages name parts of the program. */
+    public const IN_WORDS = 'in words';
+
+    /** Only another program, or a page of another version, sends such a thing. */
+    private const MISFIT = 'This page and the server do not fit together. Reload the page: what you typed is kept in this browser.';
+
     public function __construct(private DatabaseTrouble $trouble)
     {
     }
@@ -26,12 +32,32 @@ final readonly class ApiProblems
             return;
         }
         $exception = $event->getThrowable();
-        $status = $exception instanceof HttpExceptionInterface ? $exception->getStatusCode() : 500;
+        $trouble = $this->trouble->sentence($exception);
+        $status = match (true) {
+            null !== $trouble => 503,
+            $exception instanceof HttpExceptionInterface => $exception->getStatusCode(),
+            default => 500,
+        };
+        $invalid = $exception->getPrevious();
         $message = match (true) {
-            $exception->getPrevious() instanceof ValidationFailedException => 'The request is not what this address takes: '.$exception->getMessage(),
-            $status < 500 && '' !== $exception->getMessage() => $exception->getMessage(),
-            default => $this->trouble->sentence($exception) ?? 'Something went wrong on the server. Try again in a moment.',
+            null !== $trouble => $trouble,
+            $exception instanceof Refusal => $exception->getMessage(),
+            $invalid instanceof ValidationFailedException => self::firstSentence($invalid) ?? self::MISFIT,
+            404 === $status, 405 === $status => 'There is nothing at this address.',
+            $status < 500 => self::MISFIT,
+            default => 'Something went wrong on the server. Try again in a moment.',
         };
         $event->setResponse(new JsonResponse(new ProblemView($message), $status));
+    }
+
+    private static function firstSentence(ValidationFailedException $invalid): ?string
+    {
+        foreach ($invalid->getViolations() as $violation) {
+            if (self::IN_WORDS === $violation->getConstraint()?->payload) {
+                return (string) $violation->getMessage();
+            }
+        }
+
+        return null;
     }
 }

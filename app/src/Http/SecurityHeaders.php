@@ -29,7 +29,7 @@ final class SecurityHeaders
         }
         $nonce = $event->getRequest()->attributes->getString(self::NONCE);
         $headers = $event->getResponse()->headers;
-        $headers->set('Content-Security-Policy', implode('; ', [
+        $policy = implode('; ', [
             "default-src 'none'",
             "script-src 'nonce-{$nonce}' 'strict-dynamic'",
             "style-src 'self' 'nonce-{$nonce}'",
@@ -40,7 +40,9 @@ final class SecurityHeaders
             "base-uri 'none'",
             "form-action 'none'",
             "frame-ancestors 'none'",
-        ]));
+        ]);
+        // What brings a stricter one of its own keeps it.
+        $headers->set('Content-Security-Policy', $headers->get('Content-Security-Policy') ?? $policy);
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'no-referrer');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');

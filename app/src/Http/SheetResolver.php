@@ -9,7 +9,6 @@ use App\Repository\SheetRepository;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Gives a controller the sheet that its address names. */
 final readonly class SheetResolver implements ValueResolverInterface
@@ -26,7 +25,7 @@ final readonly class SheetResolver implements ValueResolverInterface
         }
         $sheet = $this->sheets->find($request->attributes->getString('id'));
         if (null === $sheet || ($sheet->isDeleted() && true !== $request->attributes->get('takesDeleted'))) {
-            throw new NotFoundHttpException('This sheet is not on the shelf any more: it was taken off, perhaps in another tab.');
+            throw new Refusal(404, 'This sheet is not on the shelf any more: it was taken off, perhaps in another tab.');
         }
 
         return [$sheet];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Request;
 
+use App\Http\ApiProblems;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -14,7 +15,7 @@ final readonly class KeyRequest
     public function __construct(
         #[OA\Property]
         public string $base,
-        #[OA\Property, Assert\Length(max: 200_000)]
+        #[OA\Property, Assert\Length(max: 200_000, maxMessage: 'The key list is longer than 200,000 characters.', payload: ApiProblems::IN_WORDS)]
         public string $key,
     ) {
     }

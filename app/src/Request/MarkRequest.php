@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Request;
 
+use App\Http\ApiProblems;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -28,7 +29,7 @@ final readonly class MarkRequest
         public ?bool $truth = null,
         #[OA\Property]
         public bool $unmark = false,
-        #[OA\Property, Assert\Length(max: 100_000)]
+        #[OA\Property, Assert\Length(max: 100_000, maxMessage: 'The accepted answers are longer than 100,000 characters.', payload: ApiProblems::IN_WORDS)]
         public ?string $forms = null,
     ) {
     }

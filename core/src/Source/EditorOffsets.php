@@ -36,7 +36,7 @@ final class EditorOffsets
     }
 
     /**
-     * @throws \OutOfRangeException if the text is shorter than that
+     * @throws \OutOfRangeException if the text is shorter than that, or the place lies within a character of two units
      */
     public function toByte(int $editorOffset): int
     {
@@ -70,6 +70,9 @@ final class EditorOffsets
                 default => 1,
             };
             $this->editor += $lead >= 0xF0 ? 2 : 1;
+        }
+        if ($this->editor > $editorOffset) {
+            throw new \OutOfRangeException("Place {$editorOffset} lies within a character.");
         }
 
         return $this->byte;

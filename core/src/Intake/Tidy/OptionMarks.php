@@ -55,7 +55,7 @@ final class OptionMarks
         for ($index = 0; $index < $count; ++$index) {
             $letter = strtolower($found[2][$index][0]);
             $at = $found[1][$index][1];
-            $isWide = 0 === $at || Regex::match('/(?:\t|\s{2})\z/', substr($line, 0, $at));
+            $isWide = 0 === $at || Regex::match('/(?:\t|\s{2})\z/', substr($line, max(0, $at - 2), min(2, $at)));
             // One blank before the letter will do only where it is the very next one.
             if ('' !== $last && ($letter <= $last || (!$isWide && \ord($letter) !== \ord($last) + 1))) {
                 continue;
