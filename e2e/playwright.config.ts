@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test'
 import { addressOf } from './story'
 
 const WORKERS = 2
+const databaseOf = (worker: number) => `/tmp/notagram-e2e-${worker}.db`
 
 export default defineConfig({
   testDir: '.',
@@ -27,10 +28,10 @@ export default defineConfig({
     },
   },
   webServer: Array.from({ length: WORKERS }, (_, worker) => ({
-    command: `../bin/demo --port=${new URL(addressOf(worker)).port} --fresh`,
+    command: `rm -rf ${databaseOf(worker)}*; ../bin/demo --port=${new URL(addressOf(worker)).port}`,
     url: `${addressOf(worker)}/api/shelf`,
     timeout: 180_000,
-    env: { DATABASE_PATH: `/tmp/notagram-e2e-${worker}.db` },
+    env: { DATABASE_PATH: databaseOf(worker) },
     gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5_000 },
   })),
 })

@@ -91,11 +91,23 @@ describe('what is typed', () => {
     expect(sync.pending.newLength).toBe(5)
   })
 
-  it('is tried anew where only something beside the text changed', async () => {
-    save.mockRejectedValueOnce(new Problem(409, 'changed', { hash: '1', text: '' })).mockResolvedValue(answer('2'))
+  it.each([
+    ['a full disk', new Problem(503, 'full')],
+    ['a conflict about nothing', new Problem(409, 'changed', { hash: '1', text: '' })],
+  ])('gives a server in trouble longer and longer pauses: %s', async (_name, problem) => {
+    save.mockRejectedValue(problem)
     sync.typed(insert(3, 0, 'a'))
-    await vi.runAllTimersAsync()
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(save.mock.calls.length).toBeLessThan(8)
+    expect(states.filter((state) => state === 'saving')).toHaveLength(1)
+    expect(states.at(-1)).toBe('offline')
+    for (let keys = 0; keys < 20; keys += 1) sync.nudge()
+    expect(save.mock.calls.length).toBeLessThan(8)
     expect(onConflict).not.toHaveBeenCalled()
+
+    save.mockResolvedValue(answer('2'))
+    sync.retry()
+    await vi.advanceTimersByTimeAsync(100)
     expect(states.at(-1)).toBe('saved')
   })
 

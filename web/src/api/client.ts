@@ -112,7 +112,7 @@ export const api = {
   key: (id: string, base: string, key: string) =>
     asked(client.POST('/api/sheets/{id}/key', { ...at(id), body: { base, key } })),
   original: (id: string) => asked(client.GET('/api/sheets/{id}/original', at(id))),
-  outlook: (id: string) => asked(client.GET('/api/sheets/{id}/outlook', at(id))),
+  outlook: (id: string, signal: AbortSignal) => asked(client.GET('/api/sheets/{id}/outlook', { ...at(id), signal })),
   decoding: (id: string, encoding: string) =>
     asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),
   handover: (id: string, target: string) =>

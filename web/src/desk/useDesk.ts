@@ -89,13 +89,18 @@ export function useDesk(id: string) {
     0,
   )
 
+  let looking = new AbortController()
+
   /** Asks for what only all questions together show, once nothing is typed for a moment. */
   const lookAround = useDebounceFn(async () => {
+    looking.abort()
+    looking = new AbortController()
+    const { signal } = looking
     try {
-      sync.see(await api.outlook(id))
+      sync.see(await api.outlook(id, signal))
     } catch (error) {
       // It is asked for again after the next change; until then, what was seen before stands.
-      if (!(error instanceof Problem)) throw error
+      if (!signal.aborted && !(error instanceof Problem)) throw error
     }
   }, LOOK_AROUND_AFTER)
 
@@ -106,7 +111,7 @@ export function useDesk(id: string) {
   }
   useEventListener(window, 'pagehide', keepNow)
   useEventListener(document, 'visibilitychange', keepNow)
-  useEventListener(window, 'online', () => sync.nudge())
+  useEventListener(window, 'online', () => sync.retry())
 
   async function open(parent: HTMLElement): Promise<void> {
     let found: Sheet
@@ -441,6 +446,7 @@ export function useDesk(id: string) {
   }
 
   onScopeDispose(() => {
+    looking.abort()
     keepNow()
     sync.nudge()
     view.value?.destroy()

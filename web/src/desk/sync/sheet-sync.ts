@@ -29,7 +29,9 @@ export interface SyncDoors {
 }
 
 const PAUSE_AFTER_A_KEY = 40
-const PAUSE_BETWEEN_TRIES = 1_500
+/** After the first failure; twice as long after each further one, so that a server in trouble is not pressed. */
+const PAUSE_BEFORE_A_TRY = 1_500
+const LONGEST_PAUSE = 30_000
 
 /**
  * Carries what is typed to the server, and brings back what became of it.
@@ -47,6 +49,8 @@ export class SheetSync {
   private timer: ReturnType<typeof setTimeout> | null = null
   private isMendOfMany = false
   private isStopped = false
+  /** How often in a row the server did not take what was sent. */
+  private failures = 0
 
   constructor(
     private readonly doors: SyncDoors,
@@ -91,9 +95,20 @@ export class SheetSync {
     return !this.sent && this.waiting.empty
   }
 
-  /** Tries at once, for instance when the network is back. */
+  /** Sends at once what waits; a server in trouble is left its pause. */
   nudge(): void {
+    if (this.isStopped || this.isSettled || this.failures > 0) return
+    this.sendNow()
+  }
+
+  /** Tries at once, for instance when the network is back. */
+  retry(): void {
     if (this.isStopped || this.isSettled) return
+    this.failures = 0
+    this.sendNow()
+  }
+
+  private sendNow(): void {
     if (this.timer) clearTimeout(this.timer)
     this.timer = null
     void this.send()
@@ -102,7 +117,7 @@ export class SheetSync {
   /** Goes on after the sheet was put back, or the cause of a refusal was mended. */
   resume(): void {
     this.isStopped = false
-    this.nudge()
+    this.retry()
   }
 
   private keep(): void {
@@ -129,7 +144,8 @@ export class SheetSync {
       this.isMendOfMany = false
     }
     this.isUnderWay = true
-    this.doors.onState('saving', null)
+    // What is wrong stays on the screen while it is tried again.
+    if (this.failures === 0) this.doors.onState('saving', null)
     try {
       const answer = await this.doors.save(this.sent.body)
       this.isUnderWay = false
@@ -159,6 +175,7 @@ export class SheetSync {
   private answered(answer: Saved): void {
     this.reading = spliced(this.reading, answer.reading)
     this.sent = null
+    this.failures = 0
     this.keep()
     this.doors.onReading(this.reading, this.waiting)
     if (this.waiting.empty) {
@@ -171,23 +188,18 @@ export class SheetSync {
 
   private failed(error: unknown): void {
     if (!(error instanceof Problem)) throw error
-    if (error.status === 409) {
-      const conflict = error.body as Conflict
-      if (conflict.hash === this.reading.hash) {
-        // Something beside the text was changed at the same moment: the same edits still fit.
-        if (this.sent) this.sent.body.changeId = crypto.randomUUID()
-        this.schedule(PAUSE_AFTER_A_KEY)
-        return
-      }
+    const conflict = error.status === 409 ? (error.body as Conflict) : null
+    if (conflict && conflict.hash !== this.reading.hash) {
       this.isStopped = true
       this.doors.onState('conflict', error.message)
       this.doors.onConflict(conflict)
     } else if (error.status === 404) {
       this.isStopped = true
       this.doors.onState('gone', error.message)
-    } else if (error.status === 0 || error.status >= 500) {
+    } else if (conflict || error.status === 0 || error.status >= 500) {
       this.doors.onState('offline', error.message)
-      this.schedule(PAUSE_BETWEEN_TRIES)
+      this.schedule(Math.min(LONGEST_PAUSE, PAUSE_BEFORE_A_TRY * 2 ** this.failures))
+      this.failures += 1
     } else {
       this.isStopped = true
       this.doors.onState('refused', error.message)
