@@ -29,11 +29,13 @@ final readonly class DatabaseTrouble
 
     private function ofCode(int $code, string $message): ?string
     {
+        $isFull = is_writable(\dirname($this->path)) && !SqliteConnections::hasRoom($this->path);
+
         return match (true) {
+            13 === $code, \in_array($code, [8, 10, 14], true) && $isFull => 'Nothing can be saved: the disk that holds the database is full. Free some space.',
             5 === $code, 6 === $code => 'Another program is using the database. Saving is tried again in a moment.',
             8 === $code => 'Nothing can be saved: the disk that holds the database can only be read.',
             10 === $code => 'Nothing can be saved: the disk that holds the database reports errors.',
-            13 === $code => 'Nothing can be saved: the disk that holds the database is full. Free some space.',
             11 === $code, 26 === $code => "The database {$this->path} is damaged. Stop Notagram and put back a copy with bin/restore, or start with an empty shelf with bin/demo --fresh, which keeps the damaged file.",
             14 === $code && is_file($this->path) => "The database {$this->path} cannot be opened. Check that its folder can be written to.",
             14 === $code, str_contains($message, 'no such table') => "The database {$this->path} is gone: it was moved or deleted while Notagram was running. Put it back, or stop Notagram and start it again for an empty shelf.",

@@ -101,7 +101,7 @@ final readonly class SafetyCopies
     /** Moves the database out of the way, whatever state it is in; nothing is ever deleted. */
     public function moveAside(\DateTimeImmutable $now): string
     {
-        $aside = $this->path.$now->format('.aside-Y-m-d-His');
+        $aside = $this->path.'.aside'.$now->format('-Y-m-d-His');
         foreach (['', '-wal', '-shm'] as $ending) {
             if (is_file($this->path.$ending)) {
                 rename($this->path.$ending, $aside.$ending);

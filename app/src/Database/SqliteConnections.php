@@ -15,12 +15,13 @@ use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
  * Opens the database for readers and one writer at a time, who wait rather than fail; foreign keys hold, and what was said to
  * be saved is on the disk.
  *
- * A missing file is not created. On a disk that may only be read, the database is opened for reading.
+ * A missing file is not created. On a disk that is full or may only be read, the database is opened for reading.
  */
 #[AsMiddleware(priority: 101)]
 final class SqliteConnections implements Middleware
 {
-    private const CANNOT_OPEN = 14;
+    /** What SQLite itself needs to write before it reads: an index of its log. */
+    private const ROOM_TO_READ = 100_000;
 
     public function wrap(Driver $driver): Driver
     {
@@ -34,7 +35,7 @@ final class SqliteConnections implements Middleware
                     return $this->prepared(parent::connect($params), ['busy_timeout=5000', 'journal_mode=WAL', 'synchronous=FULL', 'foreign_keys=ON']);
                 } catch (Exception $exception) {
                     // What was written last may stand beside the file: without it, an older state would be shown.
-                    if (SqliteConnections::cannotOpen($exception) && is_readable($path) && !is_writable(\dirname($path)) && 0 === (int) @filesize("{$path}-wal")) {
+                    if (is_readable($path) && !SqliteConnections::hasRoom($path) && 0 === (int) @filesize("{$path}-wal")) {
                         $params['path'] = 'file:'.strtr($path, ['%' => '%25', '?' => '%3f', '#' => '%23']).'?immutable=1';
                         $params['driverOptions'] = [\PDO::SQLITE_ATTR_OPEN_FLAGS => \PDO::SQLITE_OPEN_READONLY];
 
@@ -56,8 +57,8 @@ final class SqliteConnections implements Middleware
         };
     }
 
-    public static function cannotOpen(Exception $exception): bool
+    public static function hasRoom(string $path): bool
     {
-        return self::CANNOT_OPEN === $exception->getCode();
+        return is_writable(\dirname($path)) && (float) @disk_free_space(\dirname($path)) >= self::ROOM_TO_READ;
     }
 }
