@@ -139,6 +139,32 @@ final class CommandLineTest extends TestCase
         unlink($file);
     }
 
+    public function testAMistypedCommandIsToldTheNearestAndAsksNothing(): void
+    {
+        $mistyped = $this->notagram(['chek', 'x.txt']);
+
+        self::assertSame([2, '', "There is no command “chek”. Did you mean check?\n"], [$mistyped->getExitCode(), $mistyped->getOutput(), $mistyped->getErrorOutput()]);
+        self::assertSame("There is no command “fly”. bin/notagram list names them all.\n", $this->notagram(['fly'])->getErrorOutput());
+    }
+
+    /** What the program itself breaks at is said in a sentence, with the file, and without a trace. */
+    public function testAFaultOfTheProgramLeavesNoTrace(): void
+    {
+        $folder = sys_get_temp_dir().'/notagram-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $file = "{$folder}/R\xFCben.txt";
+        file_put_contents($file, "One? {T}\n");
+        $named = $this->notagram(['read', '--format=json', $file, $file]);
+        // As little memory as this ends any program.
+        $broken = new Process([\PHP_BINARY, '-d', 'memory_limit=8M', '-r', 'require "vendor/autoload.php"; exit(App\Command\CommandLine::run(["notagram", "read", "-"]));'], \dirname(__DIR__), null, str_repeat("One? {T}\n\n", 200_000));
+        $broken->run();
+        unlink($file);
+        rmdir($folder);
+
+        self::assertSame([0, ''], [$named->getExitCode(), $named->getErrorOutput()]);
+        self::assertSame([2, "Notagram could not finish with “-”. That is a fault of the program: please tell its makers, with the file.\n"], [$broken->getExitCode(), $broken->getErrorOutput()]);
+    }
+
     public function testWhatCannotBeReadIsSaidInASentence(): void
     {
         $garbage = sys_get_temp_dir().'/notagram-garbage-'.getmypid();

@@ -9,6 +9,8 @@ use League\CommonMark\Environment\Environment;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Parser\MarkdownParser;
 use Notagram\Bench\Corpus;
+use Notagram\Bench\Shapes;
+use Notagram\Bench\Stages;
 use Notagram\Check\Checker;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Manuscript;
@@ -22,11 +24,7 @@ use Notagram\Source\SourceText;
 require __DIR__.'/../vendor/autoload.php';
 ini_set('memory_limit', '2G');
 
-$processorTime = static function (): float {
-    $usage = getrusage();
-
-    return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
-};
+$processorTime = Stages::processorTime(...);
 /**
  * The best of five of each, taken in turn, so that a machine that slows down slows all of them.
  *
@@ -120,4 +118,40 @@ foreach ($papers as $name => [$corpus, $work]) {
     $inputs = array_map($corpus, $sizes);
     $times = $best(...array_map(static fn (string $input) => static fn () => $work($input), $inputs));
     printf("%-10s time %.3f  (%s ms)\n", $name, $slope(array_map(log(...), $sizes), array_map(log(...), $times)), implode(', ', array_map(static fn (float $time) => sprintf('%.0f', 1e3 * $time), $times)));
+}
+
+echo "\nOne line, one question or one kind of line that repeats: the steepest growth of any stage from 20 to 80 kB, where it takes more than 50 ms\n";
+$steepest = [];
+foreach (Shapes::all() as $name => $shape) {
+    $texts = [$shape(20_000), $shape(80_000)];
+    $works = [];
+    foreach (Stages::ofText() as $stage => $work) {
+        $works[$stage] = static fn (int $which) => $work($texts[$which]);
+    }
+    foreach (Notations::all() as $notation) {
+        $sheets = array_map(static fn (string $text) => Stages::read($text, $notation), $texts);
+        foreach (Stages::ofSheet() as $stage => $work) {
+            $works["{$stage}, {$notation->id()}"] = static fn (int $which) => $work($sheets[$which]);
+        }
+    }
+    $worst = [0.0, '–', 0.0];
+    foreach ($works as $stage => $work) {
+        $times = [];
+        foreach ([1, 0] as $which) {
+            $start = $processorTime();
+            $work($which);
+            $times[] = $processorTime() - $start;
+            if ($times[0] < 0.05) {
+                break;
+            }
+        }
+        if (isset($times[1])) {
+            $worst = max($worst, [log($times[0] / $times[1]) / log(4), $stage, $times[0]]);
+        }
+    }
+    $steepest[$name] = $worst;
+}
+arsort($steepest);
+foreach ($steepest as $name => [$exponent, $stage, $time]) {
+    printf("%-40s %s\n", $name, $exponent > 0 ? sprintf('%.2f  (%s, %.0f ms)', $exponent, $stage, 1e3 * $time) : 'nothing takes so long');
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Tests;
 
+use Notagram\Bench\Shapes;
+use Notagram\Bench\Stages;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Notation\Block;
@@ -69,6 +71,14 @@ final class Fuzz
                 default => substr_replace($text, self::STRINGS[$this->random->getInt(0, \count(self::STRINGS) - 1)], $at, 0),
             };
         }
+        if ($this->chance(1_000)) {
+            // One long line or one long question, with what nobody wrote around it.
+            $shapes = array_values(Shapes::all());
+            $long = $shapes[$this->random->getInt(0, \count($shapes) - 1)]($this->random->getInt(2_000, 60_000));
+            $at = $this->random->getInt(0, \strlen($text));
+
+            return substr($text, 0, $at).$long.substr($text, $at);
+        }
         if ($this->chance(2_000)) {
             $piece = substr($text, $this->random->getInt(0, max(0, \strlen($text) - 12)), $this->random->getInt(1, 12));
 
@@ -105,6 +115,12 @@ final class Fuzz
         }
         Notations::detect($text);
         $checked = $this->checker->check(ReadSheet::of($source, $notation));
+        if ($this->chance(3)) {
+            // What else is done with a text must not break at it either.
+            foreach ([...array_values(Stages::ofText()), static fn () => array_map(static fn (\Closure $stage) => $stage($checked->sheet), Stages::ofSheet())] as $stage) {
+                $stage($text);
+            }
+        }
         $covered = 0;
         foreach ($checked->sheet->blocks as $index => $placed) {
             if ($placed->block->start !== $covered || $placed->block->end <= $covered) {

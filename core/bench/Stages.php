@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Bench;
+
+use Notagram\Check\Checker;
+use Notagram\Check\Mender;
+use Notagram\Check\SheetWishes;
+use Notagram\Handover\Conversion;
+use Notagram\Intake\Tidy\Tidy;
+use Notagram\Marking\SheetMarks;
+use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Proof\TextProof;
+use Notagram\Question\Question;
+use Notagram\Source\SourceText;
+
+/** What is done with a text on its way: each alone, so that it can be timed. */
+final class Stages
+{
+    /** @return array<string, \Closure(ReadSheet): mixed> those that go by the notation, of a sheet that was read */
+    public static function ofSheet(): array
+    {
+        $checker = new Checker();
+        $proof = new TextProof();
+
+        return [
+            'read' => static fn (ReadSheet $sheet) => self::read($sheet->source->text, $sheet->notation),
+            'check' => static function (ReadSheet $sheet) use ($checker): void {
+                foreach ($sheet->blocks as $placed) {
+                    $text = $placed->block->textIn($sheet->source->text);
+                    $checker->findingsIn($placed->reading, $text);
+                    $placed->reading->tokensIn($text);
+                }
+            },
+            'whole sheet' => static fn (ReadSheet $sheet) => [$checker->findingsOfWhole($sheet, new SheetWishes()), SheetMarks::of(self::questions($sheet))],
+            'mend' => static fn (ReadSheet $sheet) => (new Mender($checker))->mend($sheet->source, $sheet->notation),
+            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Notation $target) => Conversion::of($sheet, $target)->text(), Notations::all()),
+            'proof' => static function (ReadSheet $sheet) use ($proof): void {
+                foreach (self::questions($sheet) as $question) {
+                    $proof->html($question->stem);
+                    foreach ($question->options() as $option) {
+                        $proof->html($option->text);
+                    }
+                }
+            },
+        ];
+    }
+
+    /** @return array<string, \Closure(string): mixed> those of any text */
+    public static function ofText(): array
+    {
+        return [
+            'recognise' => static fn (string $text) => Notations::detect($text),
+            'tidy' => static fn (string $text) => Tidy::of($text),
+            'read a key' => static fn (string $text) => KeyList::read($text),
+        ];
+    }
+
+    public static function read(string $text, Notation $notation): ReadSheet
+    {
+        return ReadSheet::of(SourceText::fromUtf8($text), $notation);
+    }
+
+    /** Seconds of the processor that this process has taken. */
+    public static function processorTime(): float
+    {
+        $usage = getrusage();
+        \assert(\is_array($usage));
+
+        return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
+    }
+
+    /** @return list<Question> */
+    private static function questions(ReadSheet $sheet): array
+    {
+        $questions = [];
+        foreach ($sheet->blocks as $placed) {
+            if (null !== $placed->reading->question) {
+                $questions[] = $placed->reading->question;
+            }
+        }
+
+        return $questions;
+    }
+}
