@@ -65,3 +65,43 @@ test('markup from a question runs nothing, loads nothing, and stays in its place
   expect(await page.locator('.app-bar').boundingBox()).toEqual(bar)
   expect(outside).toEqual([])
 })
+
+test('long words, wide pictures and stacked marks stay in their place', async ({ page, request }) => {
+  const marks = `e${'\u0301\u0302\u0303\u0304'.repeat(40)}`
+  const word = 'x'.repeat(300)
+  const picture = 'data:image/gif;base64,R0lGODlhAQABAAAAACH5BAEKAAEALAAAAAABAAEAAAICTAEAOw'
+  const text = `::${word}:: Which bee mates? {
+=drone#[html]<pre>${word}</pre>
+~worker#${word}
+~${marks}#${marks.repeat(8)}
+####[html]<img src\\="${picture}" width\\="2400" height\\="60" alt\\="wide"><table><tr><td>${word}</td></tr></table>
+}
+
+::${marks}:: After ${marks.repeat(20)}? {T#${marks}#[html]<pre>${word}</pre>}
+
+Match. {=${word} -> ${word} =a -> ${marks.repeat(6)} =b -> c}
+
+Type. {=${word} =${marks} =x#${word}}
+`
+  const created = await request.post('/api/sheets', {
+    headers: { 'csrf-token': 'e'.repeat(36), 'sec-fetch-site': 'same-origin' },
+    data: { title: 'Awkward', text, notation: 'gift' },
+  })
+  const { id } = (await created.json()) as { id: string }
+  await page.setViewportSize({ width: 1024, height: 3000 })
+  await page.goto(`/sheets/${id}/proof`)
+  await expect(page.locator('.question-proof')).toHaveCount(4)
+
+  const measured = await page.evaluate(() => {
+    const right = document.querySelector('.question-proof')?.getBoundingClientRect().right ?? 0
+    const texts = [...document.querySelectorAll('.question-proof :is(h3, .question-text, .pupil, .aside)')]
+    const scroller = document.querySelector('.cm-scroller')
+    return {
+      page: document.documentElement.scrollWidth,
+      tooWide: texts.filter((text) => text.getBoundingClientRect().right > right + 1).map((text) => text.className),
+      unclipped: texts.filter((text) => text.matches('.question-text') && getComputedStyle(text).contain !== 'paint').length,
+      source: scroller ? scroller.scrollWidth - scroller.clientWidth : -1,
+    }
+  })
+  expect(measured).toEqual({ page: 1024, tooWide: [], unclipped: 0, source: 0 })
+})

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Question } from '@/api/client'
+import QuestionText from '@/parts/QuestionText.vue'
 
 /** One question as a pupil sees it. Right answers are filled with dye; without them it is the bare question. */
 const {
@@ -68,7 +69,7 @@ const truths = computed(() => [
       >
       <template v-if="!question.isMarked"> · {{ t('proof.unmarked') }}</template>
     </h3>
-    <div class="pupil stem" dir="auto" v-html="question.stem" />
+    <QuestionText class="pupil stem" :html="question.stem" />
 
     <ol v-if="question.options.length" class="options" :class="{ 'is-several': isSeveral }">
       <li v-for="(option, index) in question.options" :key="index" dir="auto">
@@ -83,10 +84,10 @@ const truths = computed(() => [
         >
           {{ letter(index) }}
         </button>
-        <div class="pupil" v-html="option.html" />
+        <QuestionText class="pupil" :html="option.html" />
         <span v-if="offered.includes(index)" class="share">{{ t('mark.offeredHint') }}</span>
         <span v-else-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
-        <div v-if="showAnswers && option.feedback" class="feedback" dir="auto" v-html="option.feedback" />
+        <QuestionText v-if="showAnswers && option.feedback" class="feedback" :html="option.feedback" />
       </li>
     </ol>
 
@@ -116,9 +117,9 @@ const truths = computed(() => [
       <template v-for="(pair, index) in question.pairs" :key="index">
         <dt class="pupil" dir="auto">
           <span v-if="!pair.prompt" class="extra">{{ t('proof.extraMatch') }}</span>
-          <span v-else v-html="pair.prompt" />
+          <QuestionText v-else as="span" :html="pair.prompt" />
         </dt>
-        <dd class="pupil" dir="auto"><span v-if="showAnswers" v-html="pair.match" /></dd>
+        <dd class="pupil" dir="auto"><QuestionText v-if="showAnswers" as="span" :html="pair.match" /></dd>
       </template>
     </dl>
 
@@ -144,17 +145,17 @@ const truths = computed(() => [
     <template v-if="showAnswers">
       <template v-for="(one, index) in question.accepted" :key="index">
         <div v-if="one.feedback" class="aside">
-          {{ t('proof.feedback') }} ({{ one.text }}): <span dir="auto" v-html="one.feedback" />
+          {{ t('proof.feedback') }} ({{ one.text }}): <QuestionText as="span" :html="one.feedback" />
         </div>
       </template>
       <div v-if="question.feedbackWhenRight" class="aside">
-        {{ t('proof.whenRight') }}: <span dir="auto" v-html="question.feedbackWhenRight" />
+        {{ t('proof.whenRight') }}: <QuestionText as="span" :html="question.feedbackWhenRight" />
       </div>
       <div v-if="question.feedbackWhenWrong" class="aside">
-        {{ t('proof.whenWrong') }}: <span dir="auto" v-html="question.feedbackWhenWrong" />
+        {{ t('proof.whenWrong') }}: <QuestionText as="span" :html="question.feedbackWhenWrong" />
       </div>
       <div v-if="question.explanation" class="aside">
-        {{ t('proof.explanation') }}: <span dir="auto" v-html="question.explanation" />
+        {{ t('proof.explanation') }}: <QuestionText as="span" :html="question.explanation" />
       </div>
     </template>
   </article>
@@ -162,10 +163,12 @@ const truths = computed(() => [
 
 <style scoped>
 h3 {
+  overflow: clip;
   margin-block-end: 2px;
   color: var(--soft);
   font-size: 13px;
   font-weight: 400;
+  overflow-wrap: anywhere;
 }
 
 h3 b {
@@ -173,63 +176,12 @@ h3 b {
   font-weight: 700;
 }
 
-/* What a pupil sees stays in its place, whatever its markup. */
 .pupil {
   contain: paint;
   font-family: var(--font-question);
   font-size: 16.5px;
   line-height: 1.4;
   overflow-wrap: anywhere;
-}
-
-.pupil :deep(p),
-.pupil :deep(ul),
-.pupil :deep(ol),
-.pupil :deep(pre),
-.pupil :deep(blockquote),
-.pupil :deep(table) {
-  margin-block: 0.3em;
-}
-
-.pupil :deep(:first-child) {
-  margin-block-start: 0;
-}
-
-.pupil :deep(:last-child) {
-  margin-block-end: 0;
-}
-
-.pupil :deep(:is(h1, h2, h3, h4, h5, h6)) {
-  font-size: 1.1em;
-  font-weight: 700;
-}
-
-.pupil :deep(:is(code, pre)) {
-  font-family: var(--font-source);
-  font-size: 0.85em;
-}
-
-.pupil :deep(pre) {
-  overflow-x: auto;
-}
-
-.pupil :deep(img) {
-  max-inline-size: 100%;
-  block-size: auto;
-}
-
-/* Those that came with a document: drawn on white paper, also where the leaf is dark. */
-.pupil :deep(img.kept) {
-  display: block;
-  max-block-size: 300px;
-  margin-block: 4px;
-  border-radius: 2px;
-  background: #fff;
-}
-
-.pupil :deep(:is(td, th)) {
-  border: 1px solid var(--rule);
-  padding: 2px 8px;
 }
 
 .stem :deep(.gap) {
@@ -253,7 +205,7 @@ h3 b {
 
 .options li {
   display: grid;
-  grid-template-columns: 21px 1fr auto;
+  grid-template-columns: 21px minmax(0, 1fr) auto;
   align-items: baseline;
   gap: 2px 10px;
   padding-block: 2px;
@@ -330,6 +282,7 @@ h3 b {
 .aside {
   color: var(--soft);
   font-size: 13px;
+  overflow-wrap: anywhere;
 }
 
 .feedback {
@@ -355,7 +308,7 @@ h3 b {
 
 .pairs {
   display: grid;
-  grid-template-columns: minmax(80px, max-content) minmax(120px, 1fr);
+  grid-template-columns: fit-content(50%) minmax(120px, 1fr);
   gap: 4px 14px;
   margin: 4px 0 0;
 }

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+/**
+ * A text of a question as a pupil sees it: safe HTML from the server. Whatever its markup, it stays in its place: long words
+ * wrap, what is too wide scrolls within it, and nothing is painted outside it.
+ */
+const { html, as = 'div' } = defineProps<{ html: string; as?: 'div' | 'span' }>()
+</script>
+
+<template>
+  <div v-if="as === 'div'" class="question-text" dir="auto" v-html="html" />
+  <span v-else class="question-text" dir="auto" v-html="html" />
+</template>
+
+<style scoped>
+.question-text {
+  contain: paint;
+  min-inline-size: 0;
+  max-inline-size: 100%;
+  overflow: auto hidden;
+  overflow-wrap: anywhere;
+}
+
+span.question-text {
+  display: inline-block;
+  vertical-align: bottom;
+}
+
+.question-text :deep(:is(p, ul, ol, pre, blockquote, table, dl, figure)) {
+  margin-block: 0.3em;
+}
+
+.question-text :deep(:first-child) {
+  margin-block-start: 0;
+}
+
+.question-text :deep(:last-child) {
+  margin-block-end: 0;
+}
+
+.question-text :deep(:is(h1, h2, h3, h4, h5, h6)) {
+  font-size: 1.1em;
+  font-weight: 700;
+}
+
+.question-text :deep(:is(code, pre)) {
+  font-family: var(--font-source);
+  font-size: 0.85em;
+}
+
+.question-text :deep(pre) {
+  overflow-x: auto;
+}
+
+.question-text :deep(img) {
+  max-inline-size: 100%;
+  max-block-size: 480px;
+  block-size: auto;
+  object-fit: contain;
+}
+
+/* Those that came with a document: drawn on white paper, also where the leaf is dark. */
+.question-text :deep(img.kept) {
+  display: block;
+  max-block-size: 300px;
+  margin-block: 4px;
+  border-radius: 2px;
+  background: #fff;
+}
+
+.question-text :deep(:is(td, th)) {
+  border: 1px solid var(--rule);
+  padding: 2px 8px;
+}
+</style>
