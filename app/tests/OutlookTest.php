@@ -95,4 +95,20 @@ final class OutlookTest extends ApiTestCase
         self::assertSame('guess', $this->call('GET', "/api/sheets/{$id}")['certainty']);
         self::assertSame('certain', $this->call('PATCH', "/api/sheets/{$id}", ['encoding' => 'windows-1252'])['certainty']);
     }
+
+    /** What is asked for after each pause of a person who writes holds no worker for long, however long the sheet is. */
+    public function testVeryManyQuestionsAreNotCompared(): void
+    {
+        $id = $this->createSheet(str_repeat("One? {T}\n\n", 20_001));
+        $start = hrtime(true);
+        $outlook = $this->call('GET', "/api/sheets/{$id}/outlook");
+
+        self::assertSame([false, [], null], [$outlook['isCompared'], $outlook['findings'], $outlook['marks']]);
+        self::assertLessThan(1.0, (hrtime(true) - $start) / 1e9);
+
+        $id = $this->createSheet(str_repeat("One? {T}\n\n", 5_001));
+        $outlook = $this->call('GET', "/api/sheets/{$id}/outlook");
+        self::assertSame([false, '50'], [$outlook['isCompared'], self::at($outlook, 'marks.halfChance.least')]);
+        self::assertNotContains('craft.stem-repeated', array_column(array_column((array) $outlook['findings'], 'finding'), 'code'));
+    }
 }

@@ -41,6 +41,7 @@ const answer: Reading = {
 }
 
 const outlook: Outlook = {
+  isCompared: true,
   hash: 'h1',
   findings: [
     { question: 3, finding: hint({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },

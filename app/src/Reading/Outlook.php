@@ -23,22 +23,33 @@ use Notagram\Check\SheetWishes;
 use Notagram\Intake\OfferedMarks;
 use Notagram\Marking\Chance;
 use Notagram\Marking\SheetMarks;
+use Notagram\Notation\Block;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\EditorOffsets;
-use Symfony\Contracts\Cache\CacheInterface;
+use Notagram\Source\ReadLimits;
+use Psr\Cache\CacheItemPoolInterface;
 
 /** Looks at all questions of a sheet together, and at those of the other sheets on the shelf. */
 final readonly class Outlook
 {
-    public function __construct(private SheetRepository $sheets, private Checker $checker, private CacheInterface $cache)
+    private const NANOSECONDS_FOR_NEIGHBOURS = 300_000_000;
+    /** Bytes; some five thousand questions. */
+    private const LARGEST_NEIGHBOUR = 500_000;
+
+    public function __construct(private SheetRepository $sheets, private Checker $checker, private CacheItemPoolInterface $cache)
     {
     }
 
     public function of(Sheet $sheet): OutlookView
     {
+        $numbered = array_filter($sheet->notation()->reader()->split($sheet->text()), static fn (Block $block) => $block->kind->isNumbered());
+        if (\count($numbered) > ReadLimits::MAX_QUESTIONS_TOGETHER) {
+            return new OutlookView($sheet->textHash(), false, [], null, []);
+        }
+        $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $wishes = $sheet->wishes();
-        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $this->neighboursOf($sheet)));
+        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null));
         $questions = [];
         foreach ($read->blocks as $placed) {
             if (null !== $placed->reading->question) {
@@ -46,7 +57,7 @@ final readonly class Outlook
             }
         }
 
-        return new OutlookView($sheet->textHash(), array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet));
+        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet));
     }
 
     /** @return list<OfferedMarkView> */
@@ -67,13 +78,21 @@ final readonly class Outlook
         return new NumberedFindingView($placed->question, FindingView::of($placed->finding->shiftedBy(-$block->start), new EditorOffsets($block->textIn($read->source->text))));
     }
 
-    /** @return list<StemPrint> */
+    /**
+     * The questions of the other sheets, the one changed last first. What there is no time for comes the next time.
+     *
+     * @return list<StemPrint>
+     */
     private function neighboursOf(Sheet $sheet): array
     {
         $prints = [];
+        $end = hrtime(true) + self::NANOSECONDS_FOR_NEIGHBOURS;
         foreach ($this->sheets->onShelf() as $other) {
             if ($other->id !== $sheet->id) {
-                array_push($prints, ...$this->printsOf($other));
+                array_push($prints, ...$this->printsOf($other, hrtime(true) < $end));
+            }
+            if (\count($prints) > ReadLimits::MAX_QUESTIONS_COMPARED) {
+                break;
             }
         }
 
@@ -85,15 +104,23 @@ final readonly class Outlook
      *
      * @return list<StemPrint>
      */
-    private function printsOf(SheetOnShelf $other): array
+    private function printsOf(SheetOnShelf $other, bool $mayRead): array
     {
-        $key = 'prints.'.hash('xxh128', implode("\n", [$other->notation, $other->title, $other->textHash]));
+        $kept = $this->cache->getItem('prints.'.hash('xxh128', implode("\n", [$other->notation, $other->title, $other->textHash])));
+        if ($kept->isHit()) {
+            /** @var list<StemPrint> $prints */
+            $prints = $kept->get();
 
-        return $this->cache->get($key, function () use ($other): array {
-            $sheet = $this->sheets->find($other->id);
+            return $prints;
+        }
+        $sheet = $mayRead ? $this->sheets->find($other->id) : null;
+        if (null === $sheet) {
+            return [];
+        }
+        $prints = \strlen($sheet->text()) > self::LARGEST_NEIGHBOUR ? [] : StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title());
+        $this->cache->save($kept->set($prints));
 
-            return null === $sheet ? [] : StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title());
-        });
+        return $prints;
     }
 
     private static function marks(SheetMarks $marks): SheetMarksView

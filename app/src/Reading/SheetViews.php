@@ -19,7 +19,7 @@ final readonly class SheetViews
 
     public function created(Sheet $sheet): CreatedView
     {
-        return new CreatedView($sheet->id, $sheet->title(), 'starred' === $sheet->notation()->id() && [] !== Tidy::of($sheet->text())->steps);
+        return new CreatedView($sheet->id, $sheet->title(), 'starred' === $sheet->notation()->id() && Tidy::isNeededFor($sheet->text()));
     }
 
     public function of(Sheet $sheet): SheetView

@@ -9,6 +9,10 @@ final readonly class ReadLimits
 {
     public const MAX_FILE_BYTES = 20_000_000;
 
+    /** So many questions are compared with each other while a person writes, and so many are looked at together: it takes a second. */
+    public const MAX_QUESTIONS_COMPARED = 5_000;
+    public const MAX_QUESTIONS_TOGETHER = 20_000;
+
     /** A text with more tags than this is proofed as plain text: no pupil sees such a thing, and no parser should. */
     public const MAX_TAGS_PER_TEXT = 1_000;
 

@@ -540,8 +540,9 @@ export interface components {
         /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
         OutlookView: {
             hash: string;
+            isCompared: boolean;
             findings: components["schemas"]["NumberedFindingView"][];
-            marks: components["schemas"]["SheetMarksView"];
+            marks: components["schemas"]["SheetMarksView"] | null;
             offered: components["schemas"]["OfferedMarkView"][];
         };
         /** @description A prompt and its match. */

@@ -229,6 +229,8 @@ export const en = {
     guess: 'Blind guessing earns {guess} of {total} points on average.',
     half: 'Chance of half marks by guessing: {chance}.',
     hardly: 'almost none',
+    notCompared:
+      'This sheet has more than 5,000 questions. Repeated questions are not looked for while you write.',
     between: 'between {least} % and {most} %',
     off: '1 finding is switched off | {n} findings are switched off',
     offInSheet: 'Switch off in this sheet',

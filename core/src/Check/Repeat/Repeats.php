@@ -15,12 +15,14 @@ use Notagram\Source\Regex;
  */
 final class Repeats
 {
-    /** Of stems that share a word, at most so many are looked at: a word that more share tells nothing. */
+    /** Words that more stems share tell nothing: they are a frame for what differs. */
     private const MOST_ALIKE = 50;
 
     /** @var array<string, list<int>> the prints with these words, sorted */
     private array $bySameWords = [];
-    /** @var array<string, list<int>> the prints that have these words when one of theirs is left out */
+    /** @var array<string, list<int>> the prints with this key and these words */
+    private array $byKeyAndWords = [];
+    /** @var array<string, list<int>> the prints that have this key, and these words when one of theirs is left out */
     private array $byAllButOne = [];
     /** @var list<StemPrint> */
     private array $prints = [];
@@ -55,9 +57,14 @@ final class Repeats
     {
         $index = \count($this->prints);
         $this->prints[] = $print;
-        $this->bySameWords[self::sorted($print->words)][] = $index;
-        foreach (self::allButOne($print->words) as $key => $left) {
-            $this->byAllButOne[$key][] = $index;
+        $sorted = self::sorted($print->words);
+        $this->bySameWords[$sorted][] = $index;
+        if ('' === $print->key) {
+            return;
+        }
+        $this->byKeyAndWords["{$print->key}\n{$sorted}"][] = $index;
+        foreach (self::allButOne($print->words) as $words => $left) {
+            $this->byAllButOne["{$print->key}\n{$words}"][] = $index;
         }
     }
 
@@ -70,20 +77,24 @@ final class Repeats
                 return new Repeat($other, $print, self::likeness($other->stem, $print->stem));
             }
         }
-        foreach (self::allButOne($print->words) as $key => $left) {
+        if ('' === $print->key) {
+            return null;
+        }
+        foreach (self::allButOne($print->words) as $words => $left) {
             // One word more here than there, or a word spelled otherwise.
-            $candidates = [...$this->bySameWords[$key] ?? [], ...$this->byAllButOne[$key] ?? []];
-            foreach (\array_slice($candidates, -self::MOST_ALIKE) as $index) {
+            $candidates = [...$this->byKeyAndWords["{$print->key}\n{$words}"] ?? [], ...$this->byAllButOne["{$print->key}\n{$words}"] ?? []];
+            foreach (\count($candidates) > self::MOST_ALIKE ? [] : $candidates as $index) {
                 if ($this->isNearly($print, $this->prints[$index], $left)) {
                     return new Repeat($this->prints[$index], $print, self::likeness($this->prints[$index]->stem, $print->stem));
                 }
             }
         }
         // One word more there than here.
-        foreach (\array_slice($this->byAllButOne[self::sorted($print->words)] ?? [], -self::MOST_ALIKE) as $index) {
+        $longer = $this->byAllButOne["{$print->key}\n".self::sorted($print->words)] ?? [];
+        foreach (\count($longer) > self::MOST_ALIKE ? [] : $longer as $index) {
             $other = $this->prints[$index];
             $more = array_values(array_diff($other->words, $print->words));
-            if (self::mayBeMore($more, $print, $other)) {
+            if (self::mayBeMore($more, $print)) {
                 return new Repeat($other, $print, self::likeness($other->stem, $print->stem));
             }
         }
@@ -95,18 +106,16 @@ final class Repeats
     {
         $instead = array_values(array_diff($other->words, $print->words));
         if ([] === $instead) {
-            return self::mayBeMore([$left], $other, $print);
+            return self::mayBeMore([$left], $other);
         }
 
-        return 1 === \count($instead) && \count($print->words) === \count($other->words) && '' !== $print->key && $print->key === $other->key
-            && self::isSpelledOtherwise($left, $instead[0]);
+        return 1 === \count($instead) && \count($print->words) === \count($other->words) && self::isSpelledOtherwise($left, $instead[0]);
     }
 
     /** @param list<string> $more the words that the longer one has besides */
-    private static function mayBeMore(array $more, StemPrint $shorter, StemPrint $longer): bool
+    private static function mayBeMore(array $more, StemPrint $shorter): bool
     {
-        return 1 === \count($more) && !$shorter->isTrueFalse && '' !== $shorter->key && $shorter->key === $longer->key
-            && \count($shorter->words) >= 3 && Regex::match('/^\p{L}{4,}\z/u', $more[0]);
+        return 1 === \count($more) && !$shorter->isTrueFalse && \count($shorter->words) >= 3 && Regex::match('/^\p{L}{4,}\z/u', $more[0]);
     }
 
     private static function isSpelledOtherwise(string $one, string $other): bool

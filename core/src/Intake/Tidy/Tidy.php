@@ -8,6 +8,8 @@ namespace Notagram\Intake\Tidy;
 final class Tidy
 {
     private const MOST_ROUNDS = 6;
+    /** Bytes; some two hundred questions. */
+    private const LOOK = 30_000;
 
     /** @return list<TidyStep> in the order in which they are taken */
     public static function steps(): array
@@ -40,6 +42,12 @@ final class Tidy
             new Step\Blanks(),
             new Step\BlankLines(),
         ];
+    }
+
+    /** Whether there is anything to tidy, by a look at the start of the text: long ones need not be tidied to know. */
+    public static function isNeededFor(string $text): bool
+    {
+        return [] !== self::of(\strlen($text) > self::LOOK ? substr($text, 0, strcspn($text, "\n", self::LOOK) + self::LOOK) : $text)->steps;
     }
 
     public static function of(string $text, Refusals $refusals = new Refusals()): Tidied

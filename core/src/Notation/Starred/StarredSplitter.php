@@ -232,20 +232,25 @@ final class StarredSplitter
         $covered = 0;
         $place = 0;
         $hasParts = [] !== array_filter($key, static fn (KeyEntry $entry) => null !== $entry->part);
+        /** @var array<int, list<int>> $ofNumber which entries name a number; a key is as long as the test */
+        $ofNumber = [];
+        foreach ($key as $index => $entry) {
+            $ofNumber[$entry->number ?? -1][] = $index;
+        }
         foreach ($this->found as [$kind, $start, $end, $context, $number, $part]) {
             if ($start > $covered) {
                 $blocks[] = new Block(BlockKind::Blank, $covered, $start);
             }
             if (BlockKind::Question === $kind && 'stimulus' !== $context->kind) {
-                foreach ($key as $index => $entry) {
-                    $isHere = null === $entry->number
-                        ? $index === $place
-                        : $entry->number === $number && (!$hasParts || null === $entry->part || $entry->part === $part);
-                    if ($isHere) {
-                        $context = $context->withKey($entry->answer);
+                $here = isset($key[$place]) && null === $key[$place]->number ? [$place] : [];
+                foreach ($ofNumber[$number ?? -1] ?? [] as $index) {
+                    $entry = $key[$index];
+                    if (null !== $entry->number && (!$hasParts || null === $entry->part || $entry->part === $part)) {
+                        $here[] = $index;
                         break;
                     }
                 }
+                $context = [] === $here ? $context : $context->withKey($key[min($here)]->answer);
                 ++$place;
             }
             $blocks[] = new Block($kind, $start, $end, $context->asSurroundings());

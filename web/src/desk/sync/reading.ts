@@ -22,6 +22,8 @@ export interface Seen {
   /** By the key of the block. */
   readonly ofBlocks: ReadonlyMap<string, readonly Finding[]>
   readonly marks: SheetMarks | null
+  /** Whether the questions were compared with each other; very many are not. */
+  readonly isCompared: boolean
   /** Options that stood out in the document, by the number of their question. */
   readonly offered: Outlook['offered']
 }
@@ -36,7 +38,7 @@ export interface SheetReading {
   readonly seen: Seen
 }
 
-const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null, offered: [] }
+const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null, isCompared: true, offered: [] }
 
 const UNREAD: Omit<Body, 'id'> = {
   kind: 'blank',
@@ -88,7 +90,8 @@ export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReadi
     if (key === undefined) ofSheet.push(finding)
     else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
   }
-  const seen = { ofSheet, ofBlocks, marks: outlook.marks, offered: outlook.offered }
+  const { marks, isCompared, offered } = outlook
+  const seen = { ofSheet, ofBlocks, marks, isCompared, offered }
   return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
 }
 

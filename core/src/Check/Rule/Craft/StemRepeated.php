@@ -19,6 +19,9 @@ final readonly class StemRepeated implements WholeSheetRule
 
     public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
     {
+        if (null === $wishes->neighbours) {
+            return;
+        }
         foreach (Repeats::among(self::printsOf($sheet), $wishes->neighbours) as $repeat) {
             $placed = $sheet->numbered($repeat->later->number);
             $question = $placed->reading->question ?? throw new \LogicException('Only questions have prints.');

@@ -138,6 +138,7 @@ defineExpose({ list, items })
         {{ t('findings.guess', { guess: marks.guess, total: marks.total }) }}
         <template v-if="halfChance !== null">{{ t('findings.half', { chance: halfChance }) }}</template>
       </p>
+      <p v-if="!desk.reading.value.seen.isCompared" class="marks">{{ t('findings.notCompared') }}</p>
       <details v-if="offCount" class="off">
         <summary>{{ t('findings.off', offCount) }}</summary>
         <ul>
