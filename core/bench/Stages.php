@@ -32,7 +32,7 @@ final class Stages
             'check' => static function (ReadSheet $sheet) use ($checker): void {
                 foreach ($sheet->blocks as $placed) {
                     $text = $placed->block->textIn($sheet->source->text);
-                    $checker->findingsIn($placed->reading, $text);
+                    $checker->findingsIn($sheet->notation, $placed->reading, $text);
                     $placed->reading->tokensIn($text);
                 }
             },

@@ -49,7 +49,7 @@ $checker = new Checker();
 /** All rules of questions, as at opening and at key presses; those of the whole sheet come later and are timed apart. */
 $byRules = static function (ReadSheet $sheet) use ($checker): array {
     // The sheet is kept, as the parser's tree is, so that taking it down is timed for neither.
-    return [$sheet, array_map(static fn (PlacedBlock $placed) => $checker->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text)), $sheet->blocks)];
+    return [$sheet, array_map(static fn (PlacedBlock $placed) => $checker->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($sheet->source->text)), $sheet->blocks)];
 };
 
 printf("%-8s %7s %9s %9s %11s %7s %10s\n", 'notation', 'bytes', 'read', 'and check', 'CommonMark', 'ratio', 'with check');

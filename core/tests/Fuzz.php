@@ -180,7 +180,7 @@ final class Fuzz
     {
         $places = [];
         foreach ($sheet->blocks as $placed) {
-            foreach ($this->checker->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text)) as $finding) {
+            foreach ($this->checker->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($sheet->source->text)) as $finding) {
                 if ($finding->code === $code) {
                     $places[] = $finding->span->start + $placed->block->start;
                 }

@@ -14,6 +14,8 @@ use Notagram\Notation\BlockReading;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\Stimulus;
 use Notagram\Source\SourceText;
@@ -44,7 +46,7 @@ final class LawsTest extends TestCase
                 self::assertGreaterThan($placed->block->start, $placed->block->end);
                 $covered = $placed->block->end;
                 $whole = new Span(0, $placed->block->end - $placed->block->start);
-                foreach ($checker->findingsIn($placed->reading, $placed->block->textIn($text)) as $finding) {
+                foreach ($checker->findingsIn($fixture->notation(), $placed->reading, $placed->block->textIn($text)) as $finding) {
                     self::assertTrue($whole->contains($finding->span), "{$finding->code} reaches out of its block in:\n{$text}");
                 }
                 $end = 0;
@@ -128,11 +130,39 @@ final class LawsTest extends TestCase
                 $after = self::findings($mended, $fixture->notation());
                 $code = $placed->finding->code;
                 self::assertLessThan(self::timesFound($findings, $code), self::timesFound($after, $code), "{$code} stays after “{$fix->label}” in:\n{$text}\nwhich gave:\n{$mended}");
+                if (str_starts_with($code, 'marking.') && null !== $placed->question) {
+                    self::assertOtherAnswersStay(self::answersOf($text, $fixture->notation(), $placed->question), self::answersOf($mended, $fixture->notation(), $placed->question), "{$code}: “{$fix->label}” changes another answer in:\n{$text}\nwhich gave:\n{$mended}");
+                }
                 if ($fix->isSafe) {
                     self::assertSame(self::untouched($text, $fix->edits), self::keptOf($mended, $fix->edits), 'A byte outside the edits changed.');
                 }
             }
         }
+    }
+
+    /**
+     * A fix of what is marked puts one answer in, takes one out, or leaves all texts as they are.
+     *
+     * @param list<string> $before
+     * @param list<string> $after
+     */
+    private static function assertOtherAnswersStay(array $before, array $after, string $message): void
+    {
+        [$fewer, $more] = \count($before) <= \count($after) ? [$before, $after] : [$after, $before];
+        self::assertLessThanOrEqual(1, \count($more) - \count($fewer), $message);
+        $at = 0;
+        while (isset($fewer[$at]) && $fewer[$at] === $more[$at]) {
+            ++$at;
+        }
+        self::assertSame(\array_slice($fewer, $at), \array_slice($more, $at + \count($more) - \count($fewer)), $message);
+    }
+
+    /** @return list<string> the texts of the options or accepted answers of a question */
+    private static function answersOf(string $text, Notation $notation, int $number): array
+    {
+        $question = ReadSheet::of(SourceText::fromUtf8($text), $notation)->numbered($number)->reading->question;
+
+        return array_map(static fn (Option|AcceptedAnswer $answer) => $answer instanceof Option ? $answer->text->text : $answer->text, [...$question?->options() ?? [], ...$question?->accepted() ?? []]);
     }
 
     /** @return list<mixed> */

@@ -78,7 +78,7 @@ final readonly class SheetReader
             $id,
             $reading->kind,
             array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokensIn($text)),
-            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($reading, $text, $sheet->switchedOff())),
+            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->switchedOff())),
             $reading->category,
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),

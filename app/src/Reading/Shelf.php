@@ -59,7 +59,7 @@ final readonly class Shelf
             if (null !== $placed->number) {
                 $states .= BlockKind::Broken === $placed->reading->kind
                     ? 'b'
-                    : $this->letter($this->checker->findingsIn($placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff()));
+                    : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff()));
             }
         }
 

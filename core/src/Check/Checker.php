@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Check;
 
 use Notagram\Finding\Finding;
+use Notagram\Finding\Fix;
+use Notagram\Finding\Remedy;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Marker;
+use Notagram\Notation\Notation;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
 use Notagram\Question\MultipleResponse;
@@ -60,7 +64,7 @@ final readonly class Checker
      *
      * @return list<Finding>
      */
-    public function findingsIn(BlockReading $reading, string $text, array $switchedOff = []): array
+    public function findingsIn(Notation $notation, BlockReading $reading, string $text, array $switchedOff = []): array
     {
         $findings = $reading->findings;
         if (!Regex::match(self::USUAL, $text)) {
@@ -72,7 +76,7 @@ final readonly class Checker
         }
         if (null !== $reading->question) {
             foreach ($this->findingsOf($reading->question, false !== strpbrk($text, self::MARKUP)) as $finding) {
-                $findings[] = $finding;
+                $findings[] = null === $finding->remedy ? $finding : self::remedied($finding, $finding->remedy, $notation->marker(), $reading->question, $text);
             }
         }
         if ([] === $findings) {
@@ -83,6 +87,13 @@ final readonly class Checker
         usort($findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
 
         return $findings;
+    }
+
+    private static function remedied(Finding $finding, Remedy $remedy, Marker $marker, Question $question, string $text): Finding
+    {
+        $edits = $marker->remedied($remedy, $question, $text);
+
+        return $finding->remediedBy(null === $edits ? null : Fix::offered($remedy->label(), ...$edits));
     }
 
     /** @return list<Finding> */
@@ -134,7 +145,7 @@ final readonly class Checker
     {
         $ofBlocks = [];
         foreach ($sheet->blocks as $placed) {
-            $ofBlocks[] = $this->findingsIn($placed->reading, $placed->block->textIn($sheet->source->text), $wishes->switchedOff);
+            $ofBlocks[] = $this->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($sheet->source->text), $wishes->switchedOff);
         }
 
         return new CheckedSheet($sheet, $ofBlocks, $this->findingsAtAGlance($sheet->overview(), $wishes), $this->findingsOfWhole($sheet, $wishes));

@@ -22,6 +22,8 @@ final readonly class Finding
         public string $advice,
         public ?Fix $fix = null,
         public bool $isOff = false,
+        /** What would mend it, until the notation has said how: {@see Remedy}. */
+        public ?Remedy $remedy = null,
     ) {
     }
 
@@ -38,6 +40,17 @@ final readonly class Finding
     public static function hint(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
     {
         return new self($code, Level::Hint, $span, $message, $advice, $fix);
+    }
+
+    public function withRemedy(?Remedy $remedy): self
+    {
+        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, $this->isOff, $remedy);
+    }
+
+    /** With the edits that its remedy comes to; null where there is no way to make them. */
+    public function remediedBy(?Fix $fix): self
+    {
+        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $fix, $this->isOff);
     }
 
     public function shiftedBy(int $bytes): self

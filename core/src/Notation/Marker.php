@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Finding\Remedy;
 use Notagram\Finding\TextEdit;
+use Notagram\Question\Question;
 
 /**
  * Says in the text which answer is right, by edits that leave everything else as it was typed.
@@ -30,6 +32,13 @@ interface Marker
      * @return ?list<TextEdit>
      */
     public function typed(Block $block, string $text, array $forms): ?array;
+
+    /**
+     * What mends a finding about a question's answers.
+     *
+     * @return ?list<TextEdit> null where the notation has no way to say it
+     */
+    public function remedied(Remedy $remedy, Question $question, string $text): ?array;
 
     /** The number printed before the question; null where the notation has none. */
     public function printedNumber(Block $block, string $text): ?int;

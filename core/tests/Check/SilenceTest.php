@@ -36,8 +36,9 @@ final class SilenceTest extends TestCase
      */
     private static function codes(string $text, string $notation, array $off = []): array
     {
-        $placed = ReadSheet::of(SourceText::fromUtf8($text), Notations::find($notation) ?? throw new \LogicException())->numbered(1);
-        $findings = (new Checker())->findingsIn($placed->reading, $placed->block->textIn($text), $off);
+        $sheet = ReadSheet::of(SourceText::fromUtf8($text), Notations::find($notation) ?? throw new \LogicException());
+        $placed = $sheet->numbered(1);
+        $findings = (new Checker())->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($text), $off);
 
         return array_values(array_map(static fn (Finding $finding) => $finding->code, array_filter($findings, static fn (Finding $finding) => !$finding->isOff)));
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Aiken;
 
+use Notagram\Finding\Remedy;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Marker;
 use Notagram\Question\Option;
+use Notagram\Question\Question;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
@@ -62,6 +64,12 @@ final readonly class AikenMarker implements Marker
 
     public function typed(Block $block, string $text, array $forms): ?array
     {
+        return null;
+    }
+
+    public function remedied(Remedy $remedy, Question $question, string $text): ?array
+    {
+        // One right option of one size is all it has; which of two that are alike goes, the letters after it say.
         return null;
     }
 

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Finding\Remedy;
+use Notagram\Finding\Remedy\Accept;
+use Notagram\Finding\Remedy\Drop;
+use Notagram\Finding\Remedy\Share;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PercentMark;
 use Notagram\Question\EvenShares;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
 use Notagram\Source\Regex;
@@ -70,6 +76,41 @@ final readonly class GiftMarker implements Marker
         $end = $last->end - (\strlen($old) - \strlen(rtrim($old)));
 
         return [new TextEdit(new Span($accepted[0]->span->start, $end), implode(' ', array_map(static fn (string $form) => '='.GiftText::spelled($form, GiftWriter::MARKS_IN_ANSWERS), $forms)))];
+    }
+
+    public function remedied(Remedy $remedy, Question $question, string $text): ?array
+    {
+        $options = $question->options();
+        $answers = [] === $options ? $question->accepted() : $options;
+
+        return match (true) {
+            $remedy instanceof Drop => [TextEdit::remove($answers[$remedy->answer]->span)],
+            // What has no mark of its own would become one with the new form.
+            $remedy instanceof Accept && '=' !== substr($text, $answers[$remedy->before]->span->start, 1) => null,
+            $remedy instanceof Accept => [TextEdit::insert($answers[$remedy->before]->span->start, '='.GiftText::spelled($remedy->form, GiftWriter::MARKS_IN_ANSWERS).' ')],
+            $remedy instanceof Share => self::sharing($remedy, $options, $text),
+        };
+    }
+
+    /**
+     * @param list<Option> $options
+     *
+     * @return ?list<TextEdit>
+     */
+    private static function sharing(Share $remedy, array $options, string $text): ?array
+    {
+        $edits = [];
+        foreach ($options as $index => $option) {
+            if (0 === $option->markLength) {
+                return null;
+            }
+            if (isset($remedy->percents[$index])) {
+                // Its sign stays: beside an = it says which one is right.
+                $edits[] = new TextEdit($option->mark(), $text[$option->span->start].substr(PercentMark::spell(Weight::exactly($remedy->percents[$index])), 1));
+            }
+        }
+
+        return $edits;
     }
 
     public function printedNumber(Block $block, string $text): ?int

@@ -49,15 +49,24 @@ final class KeyAnswer
     /** @return list<string> the accepted forms of a typed answer: parted by “ / ”, “\/” is a slash */
     public static function forms(string $answer): array
     {
-        $forms = array_map(static fn (string $form) => trim(str_replace('\/', '/', $form)), self::parted(trim($answer)));
-
-        return array_values(array_filter($forms, static fn (string $form) => '' !== $form));
+        return array_map(static fn (PlacedForm $form) => $form->text, self::placedForms($answer));
     }
 
-    /** @return list<string> */
-    private static function parted(string $answer): array
+    /** @return list<PlacedForm> */
+    public static function placedForms(string $answer): array
     {
-        return Regex::split('~\s++/\s++~', $answer);
+        $forms = [];
+        $start = \strlen($answer) - \strlen(ltrim($answer));
+        $answer = rtrim($answer);
+        Regex::matchAll('~(?<!\s)\s++/\s++~', $answer, $slashes, \PREG_OFFSET_CAPTURE, $start);
+        foreach ([...$slashes[0], ['', \strlen($answer)]] as [$slash, $end]) {
+            if ($end > $start) {
+                $forms[] = new PlacedForm(str_replace('\/', '/', substr($answer, $start, $end - $start)), $start, $end);
+            }
+            $start = $end + \strlen($slash);
+        }
+
+        return $forms;
     }
 
     /** @param list<string> $forms */

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Starred;
 
+use Notagram\Finding\Remedy;
+use Notagram\Finding\Remedy\Accept;
+use Notagram\Finding\Remedy\Drop;
+use Notagram\Finding\Remedy\Share;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PaperWords;
+use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Gap;
 use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
@@ -89,6 +94,50 @@ final readonly class StarredMarker implements Marker
         }
 
         return $said === $body->answer ? [] : [new TextEdit($body->answerSpan, self::afterColon($text, $body->answerSpan, $said))];
+    }
+
+    public function remedied(Remedy $remedy, Question $question, string $text): ?array
+    {
+        $accepted = $question->accepted();
+
+        return match (true) {
+            $remedy instanceof Accept => self::accepting($remedy, $accepted),
+            $remedy instanceof Drop => [] === $question->options() ? self::dropping($remedy, $accepted) : null,
+            // Its stars share the points by themselves.
+            $remedy instanceof Share => null,
+        };
+    }
+
+    /**
+     * @param list<AcceptedAnswer> $accepted
+     *
+     * @return ?list<TextEdit>
+     */
+    private static function accepting(Accept $remedy, array $accepted): ?array
+    {
+        $beside = $accepted[$remedy->before]->span;
+
+        return self::isOfKeyList($beside) ? null : [TextEdit::insert($beside->start, KeyAnswer::spelled([$remedy->form]).' / ')];
+    }
+
+    /**
+     * The form with the slash before it.
+     *
+     * @param list<AcceptedAnswer> $accepted
+     *
+     * @return ?list<TextEdit>
+     */
+    private static function dropping(Drop $remedy, array $accepted): ?array
+    {
+        $own = $accepted[$remedy->answer]->span;
+
+        return self::isOfKeyList($own) || 0 === $remedy->answer ? null : [TextEdit::remove(new Span($accepted[$remedy->answer - 1]->span->end, $own->end))];
+    }
+
+    /** What a key list at the end says stands outside the question. */
+    private static function isOfKeyList(Span $span): bool
+    {
+        return 0 === $span->length();
     }
 
     /** With a blank before it where the colon stands close. */

@@ -10,6 +10,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Key\KeyAnswer;
+use Notagram\Notation\Key\PlacedForm;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -158,7 +159,15 @@ final class StarredQuestion
     /** @return list<AcceptedAnswer> */
     private function accepted(string $answer): array
     {
-        return array_map(fn (string $form) => new AcceptedAnswer($form, Weight::full(), null, $this->body->answerSpan), KeyAnswer::forms($answer));
+        $span = $this->body->answerSpan;
+        $isHere = $answer === $this->body->answer;
+
+        return array_map(static fn (PlacedForm $form) => new AcceptedAnswer(
+            $form->text,
+            Weight::full(),
+            null,
+            $isHere ? new Span($span->start + $form->start, $span->start + $form->end) : $span,
+        ), KeyAnswer::placedForms($answer));
     }
 
     private static function pair(StarredLine $line): Pair

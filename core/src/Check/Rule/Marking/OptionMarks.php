@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
-use Notagram\Finding\Fix;
-use Notagram\Finding\TextEdit;
-use Notagram\Notation\PercentMark;
+use Notagram\Finding\Remedy\Share;
 use Notagram\Question\EvenShares;
 use Notagram\Question\Option;
 use Notagram\Question\Weight;
@@ -29,27 +27,10 @@ final class OptionMarks
     }
 
     /** @param list<Option> $options */
-    public static function shareEvenly(array $options): ?Fix
+    public static function shareEvenly(array $options): Share
     {
-        return self::rewritten($options, 'Share evenly', EvenShares::for(array_map(static fn (Option $option) => $option->isKey, $options)));
-    }
+        $shares = EvenShares::for(array_map(static fn (Option $option) => $option->isKey, $options));
 
-    /**
-     * @param list<Option>  $options
-     * @param list<?Weight> $weights null where an option keeps its own
-     */
-    public static function rewritten(array $options, string $label, array $weights): ?Fix
-    {
-        $edits = [];
-        foreach ($options as $index => $option) {
-            if (0 === $option->markLength) {
-                return null;
-            }
-            if (null !== $weights[$index]) {
-                $edits[] = new TextEdit($option->mark(), PercentMark::spell($weights[$index]));
-            }
-        }
-
-        return Fix::offered($label, ...$edits);
+        return new Share('Share evenly', array_map(static fn (Weight $share) => $share->percent(), $shares));
     }
 }

@@ -8,7 +8,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
-use Notagram\Finding\TextEdit;
+use Notagram\Finding\Remedy\Drop;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
 use Notagram\Source\Regex;
@@ -31,14 +31,14 @@ final readonly class SameAnswerTwice implements WordingRule
             return $findings;
         }
         $seen = [];
-        foreach ([] === $wording->options ? $wording->question->accepted() : $wording->options as $answer) {
+        foreach ([] === $wording->options ? $wording->question->accepted() : $wording->options as $index => $answer) {
             $text = $answer instanceof Option ? $answer->text->collapsed() : $answer->collapsed();
             if ('' === $text) {
                 continue;
             }
             [$first, $firstText] = $seen[self::folded($text)] ??= [$answer, $text];
             if ($first !== $answer) {
-                $findings[] = $this->repeated($first, $answer, $text, $firstText === $text);
+                $findings[] = $this->repeated($first, $answer, $index, $text, $firstText === $text);
             }
         }
 
@@ -50,7 +50,8 @@ final readonly class SameAnswerTwice implements WordingRule
         return Regex::match('/[\x80-\xFF]/', $text) ? mb_strtolower($text, 'UTF-8') : strtolower($text);
     }
 
-    private function repeated(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second, string $text, bool $isSame): Finding
+    /** @param int<0, max> $index which one the second is */
+    private function repeated(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second, int $index, string $text, bool $isSame): Finding
     {
         $isContradiction = $first instanceof Option && $second instanceof Option && $first->isKey !== $second->isKey;
         $shown = mb_strimwidth($text, 0, 60, '…', 'UTF-8');
@@ -62,21 +63,16 @@ final readonly class SameAnswerTwice implements WordingRule
         $advice = $isContradiction ? 'Decide which is meant, and take the other out.' : 'Take one out, or write what was meant.';
 
         return $isSame
-            ? Finding::fault(self::CODE, $second->span, $message, $advice, $this->removal($first, $second))
+            ? Finding::fault(self::CODE, $second->span, $message, $advice)->withRemedy($this->removal($first, $second, $index))
             : Finding::doubt(self::CODE, $second->span, $message, $advice);
     }
 
-    private function removal(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second): ?Fix
+    /** @param int<0, max> $index */
+    private function removal(Option|AcceptedAnswer $first, Option|AcceptedAnswer $second, int $index): ?Drop
     {
-        // What a key list at the end says stands outside the question.
-        if ($second->span->start === $second->span->end || null !== $second->feedback || !$first->weight->equals($second->weight)) {
-            return null;
-        }
-        // An option that earns or costs something leaves a hole in the sum; one of a list without marks of its own leaves one in the letters.
-        if ($second instanceof Option && ($second->markLength < 1 || !$second->weight->isZero())) {
-            return null;
-        }
+        // An option that earns or costs something would leave a hole in the sum.
+        $changesMarks = !$first->weight->equals($second->weight) || ($second instanceof Option && !$second->weight->isZero());
 
-        return Fix::offered('Take the second one out', TextEdit::remove($second->span));
+        return null !== $second->feedback || $changesMarks ? null : new Drop('Take the second one out', $index);
     }
 }

@@ -7,7 +7,7 @@ namespace Notagram\Check\Rule\Marking;
 use Brick\Math\RoundingMode;
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
-use Notagram\Finding\Fix;
+use Notagram\Finding\Remedy\Share;
 use Notagram\Marking\WeightSum;
 use Notagram\Notation\PercentMark;
 use Notagram\Question\MultipleResponse;
@@ -36,12 +36,11 @@ final readonly class TickAllPays implements QuestionRule
             OptionMarks::spanOf($options, false),
             \sprintf('Ticking every box earns %s %%.', $sum->shown()),
             'Let the wrong options take back what the right ones give.',
-            $this->balanced($options),
-        )];
+        )->withRemedy($this->balanced($options))];
     }
 
     /** @param list<Option> $options */
-    private function balanced(array $options): ?Fix
+    private function balanced(array $options): ?Share
     {
         $gives = WeightSum::ofPositive($options);
         $wrongs = \count(array_filter($options, static fn (Option $option) => !$option->isKey));
@@ -49,13 +48,12 @@ final readonly class TickAllPays implements QuestionRule
         if (0 === $wrongs || $gives->isOver(100)) {
             return null;
         }
-        $exact = $gives->exact()->dividedBy(-$wrongs);
-        $share = Weight::exactly($exact);
+        $share = $gives->exact()->dividedBy(-$wrongs);
         // Written with five decimals, a share may be off by a little; where rounding leaves fewer, nothing may be left over.
-        if (!Weight::of($share->rounded(PercentMark::DECIMALS))->hasFiveDecimals()) {
-            $share = Weight::exactly($exact->toScale(PercentMark::DECIMALS, RoundingMode::Up)->toBigRational());
+        if (!Weight::of(Weight::exactly($share)->rounded(PercentMark::DECIMALS))->hasFiveDecimals()) {
+            $share = $share->toScale(PercentMark::DECIMALS, RoundingMode::Up)->toBigRational();
         }
 
-        return OptionMarks::rewritten($options, 'Balance the wrong ones', array_map(static fn (Option $option) => $option->isKey ? null : $share, $options));
+        return new Share('Balance the wrong ones', array_map(static fn (Option $option) => $share, array_filter($options, static fn (Option $option) => !$option->isKey)));
     }
 }

@@ -7,8 +7,7 @@ namespace Notagram\Check\Rule\Marking;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
-use Notagram\Finding\Fix;
-use Notagram\Finding\TextEdit;
+use Notagram\Finding\Remedy\Accept;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Source\Regex;
 
@@ -35,8 +34,7 @@ final readonly class TypedVariants implements WordingRule
                 $answer->span,
                 \sprintf('“%s” is accepted, “%s” is not.', $answer->text, $other),
                 'Accept both: pupils type either.',
-                null === $answer->feedback && '100' === $answer->weight->toString() ? Fix::offered("Accept “{$other}” too", TextEdit::insert($answer->span->start, "={$other} ")) : null,
-            );
+            )->withRemedy(null === $answer->feedback && '100' === $answer->weight->toString() ? new Accept("Accept “{$other}” too", $other, $index) : null);
         }
 
         return $findings;

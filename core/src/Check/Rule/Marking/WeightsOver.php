@@ -30,7 +30,6 @@ final readonly class WeightsOver implements QuestionRule
             OptionMarks::spanOf($question->answers->options, true),
             \sprintf('The right options add up to %s %%: full marks are reached before all are ticked.', $sum->shown()),
             'Let the right ones come to 100 % together.',
-            OptionMarks::shareEvenly($question->answers->options),
-        )];
+        )->withRemedy(OptionMarks::shareEvenly($question->answers->options))];
     }
 }
