@@ -106,4 +106,18 @@ final class SheetTest extends ApiTestCase
 
         self::assertSame('a b c d (GIFT).txt', (string) preg_replace('/^.*filename="([^"]*)".*$/', '$1', (string) $this->browser->getResponse()->headers->get('Content-Disposition')));
     }
+
+    public function testWhatIsSwitchedOffIsNotMendedInTheFileEither(): void
+    {
+        $id = $this->createSheet("Which bee mates?\nA) drone\nB) worker\nANSWER:A\n", 'aiken');
+        $file = function () use ($id): string {
+            $this->browser->request('GET', "/api/sheets/{$id}/mended-file");
+
+            return (string) $this->browser->getResponse()->getContent();
+        };
+        self::assertStringContainsString('ANSWER: A', $file());
+        $this->call('PATCH', "/api/sheets/{$id}", ['switchedOff' => ['aiken.answer-format']]);
+
+        self::assertStringContainsString('ANSWER:A', $file());
+    }
 }

@@ -38,7 +38,7 @@ final readonly class DownloadSheet
     #[OA\Get(path: '/api/sheets/{id}/mended-file', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The text', content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string')))])]
     public function mended(Sheet $sheet): Response
     {
-        return $this->file($this->mender->mend($sheet->source(), $sheet->notation())->source->text, FileNames::mended($sheet));
+        return $this->file($this->mender->mend($sheet->source(), $sheet->notation(), wishes: $sheet->wishes())->source->text, FileNames::mended($sheet));
     }
 
     private function file(string $text, string $name): Response

@@ -9,10 +9,13 @@ namespace Notagram\Source;
  *
  * PHP answers false where a pattern met its limits or text that is no UTF-8, and false is easily taken for “no match”. What is
  * read here is UTF-8, and patterns are linear, so that a failure is a mistake of ours: it stops the work rather than bending
- * what was read.
+ * what was read. The limits themselves are set far beyond PHP's: a line of a megabyte is much, and no mistake.
  */
 final class Regex
 {
+    /** A second's work. */
+    private const MOST_STEPS = 50_000_000;
+
     /**
      * @param 0|256|512|768           $flags PREG_OFFSET_CAPTURE, PREG_UNMATCHED_AS_NULL
      * @param ?array<array-key, mixed> $match
@@ -23,7 +26,11 @@ final class Regex
     {
         $times = preg_match($pattern, $subject, $match, $flags, $offset);
 
-        return false === $times ? throw self::failed($pattern) : 1 === $times;
+        if (false === $times) {
+            return self::mayGoFurther() ? self::match($pattern, $subject, $match, $flags, $offset) : throw self::failed($pattern);
+        }
+
+        return 1 === $times;
     }
 
     /**
@@ -36,7 +43,11 @@ final class Regex
     {
         $times = preg_match_all($pattern, $subject, $matches, $flags, $offset); // @phpstan-ignore paramOut.type (the flags say which of them)
 
-        return false === $times ? throw self::failed($pattern) : $times;
+        if (false === $times) {
+            return self::mayGoFurther() ? self::matchAll($pattern, $subject, $matches, $flags, $offset) : throw self::failed($pattern);
+        }
+
+        return $times;
     }
 
     /**
@@ -45,13 +56,17 @@ final class Regex
      */
     public static function replace(string|array $pattern, string|array $replacement, string $subject, int $limit = -1, int &$times = 0): string
     {
-        return preg_replace($pattern, $replacement, $subject, $limit, $times) ?? throw self::failed(implode(' ', (array) $pattern));
+        $replaced = preg_replace($pattern, $replacement, $subject, $limit, $times);
+
+        return $replaced ?? (self::mayGoFurther() ? self::replace($pattern, $replacement, $subject, $limit, $times) : throw self::failed(implode(' ', (array) $pattern)));
     }
 
     /** @param callable(array<array-key, string>): string $replacement */
     public static function replaceBy(string $pattern, callable $replacement, string $subject): string
     {
-        return preg_replace_callback($pattern, $replacement, $subject) ?? throw self::failed($pattern);
+        $replaced = preg_replace_callback($pattern, $replacement, $subject);
+
+        return $replaced ?? (self::mayGoFurther() ? self::replaceBy($pattern, $replacement, $subject) : throw self::failed($pattern));
     }
 
     /** @return list<string> */
@@ -60,7 +75,24 @@ final class Regex
         /** @var list<string>|false $parts */
         $parts = preg_split($pattern, $subject, $limit, $flags);
 
-        return false === $parts ? throw self::failed($pattern) : $parts;
+        if (false === $parts) {
+            return self::mayGoFurther() ? self::split($pattern, $subject, $limit, $flags) : throw self::failed($pattern);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * Whether a search that failed may try again under limits that are wider from now on.
+     */
+    private static function mayGoFurther(): bool
+    {
+        $error = preg_last_error();
+        if (\PREG_JIT_STACKLIMIT_ERROR === $error) {
+            return '0' !== \ini_get('pcre.jit') && false !== ini_set('pcre.jit', '0');
+        }
+
+        return \PREG_BACKTRACK_LIMIT_ERROR === $error && (int) \ini_get('pcre.backtrack_limit') < self::MOST_STEPS && false !== ini_set('pcre.backtrack_limit', (string) self::MOST_STEPS);
     }
 
     private static function failed(string $pattern): \LogicException

@@ -37,6 +37,13 @@ final class RegexTest extends TestCase
         Regex::match('/^(?:(a+)+)+$/', str_repeat('a', 40).'b');
     }
 
+    public function testALongTextIsNoFailure(): void
+    {
+        ini_set('pcre.backtrack_limit', '1000000');
+
+        self::assertTrue(Regex::match('/(?:(?:a|b)*+c?)++d\z/', str_repeat('abc', 1_000_000).'d'));
+    }
+
     public function testWhatIsFoundIsGiven(): void
     {
         self::assertTrue(Regex::match('/b(e+)/', 'a bee', $match, \PREG_OFFSET_CAPTURE));

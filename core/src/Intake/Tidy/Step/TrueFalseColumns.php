@@ -15,6 +15,8 @@ use Notagram\Source\Regex;
 /** Puts the T and F of a column, before a statement or behind it, on a line of their own. */
 final readonly class TrueFalseColumns implements TidyStep
 {
+    /** Bytes that they can take at the end of a line, with the blanks before them. */
+    private const LONGEST_COLUMNS = 200;
     public const BOTH = 'True   False';
 
     public function name(): string
@@ -50,10 +52,22 @@ final readonly class TrueFalseColumns implements TidyStep
             $start = $question->start;
             if (Regex::match("~^(\\s*+(?:\\(?\\d{1,4}[.)]++)?+)[ \\t\\x{A0}]*+{$pair}(?:[ \\t\\x{A0}]++)(?=\\p{L}.{5})~iu", $lines[$start], $match)) {
                 $draft->replace($start, 1, [trim($match[1]).' '.substr($lines[$start], \strlen($match[0])), self::BOTH]);
-            } elseif (Regex::match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?\\s*\\z~iu", $lines[$last], $match)) {
-                $draft->replace($last, 1, [$match[1], self::BOTH]);
+            } elseif (null !== $statement = self::before("(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?", $lines[$last])) {
+                $draft->replace($last, 1, [$statement, self::BOTH]);
             }
         }
+    }
+
+    /** What stands before T and F at the end of a line; null where they do not, or stand alone. */
+    private static function before(string $columns, string $line): ?string
+    {
+        $line = rtrim($line);
+        $tail = mb_strcut($line, max(0, \strlen($line) - self::LONGEST_COLUMNS), encoding: 'UTF-8');
+        if (!Regex::match("~(?<=\\S){$columns}\\z~iu", $tail, $match, \PREG_OFFSET_CAPTURE)) {
+            return null;
+        }
+
+        return substr($line, 0, \strlen($line) - \strlen($tail) + $match[0][1]);
     }
 
     /** “True or false: bees hum.” needs no heading to say so. */
@@ -97,10 +111,11 @@ final readonly class TrueFalseColumns implements TidyStep
         }
         $made = [$stem->text ?? $lines[$question->start]];
         foreach ($question->options as $place => $index) {
-            if (!Regex::match("~^(.*?\\S)(?:[ \\t\\x{A0}]{2,}|\\t){$pair}\\s*\\z~iu", OptionMarks::letter($lines[$index])[2] ?? '', $match)) {
+            $statement = self::before("(?:[ \\t\\x{A0}]{2,}|\\t){$pair}", OptionMarks::letter($lines[$index])[2] ?? '');
+            if (null === $statement) {
                 return;
             }
-            array_push($made, '', ($place + 1).'. '.$match[1], self::BOTH);
+            array_push($made, '', ($place + 1).'. '.$statement, self::BOTH);
         }
         if ('true-false' === PaperWords::all()->kindIn($made[0])) {
             $draft->replace($question->start, $count + 1, $made);
