@@ -57,6 +57,28 @@ const press = (key: string, more: KeyboardEventInit = {}) =>
 describe('marking by key', () => {
   afterEach(() => vi.clearAllMocks())
 
+  it('adds with Shift to the question that was marked last, until somebody goes elsewhere', () => {
+    marking.mockReturnValue(new Promise(() => {}))
+    const { found, wrapper } = open(
+      question('choice', [false, false, false]),
+      question('choice', [false, false, false]),
+      question('choice', [false, false, false]),
+    )
+    found.begin()
+    press('a')
+    expect([found.current.value, found.last.value]).toEqual([2, 1])
+    press('C', { shiftKey: true })
+    expect(found.pending.value.get(1)).toEqual({ keys: [0, 2] })
+    expect(found.pending.value.has(2)).toBe(false)
+    expect([found.current.value, found.last.value]).toEqual([2, 1])
+
+    press('ArrowDown')
+    expect([found.current.value, found.last.value]).toEqual([3, null])
+    press('B', { shiftKey: true })
+    expect(found.pending.value.get(3)).toEqual({ keys: [1] })
+    wrapper.unmount()
+  })
+
   it('marks with a letter, shows it at once and goes on to the next without a mark', async () => {
     marking.mockReturnValue(new Promise(() => {}))
     const { found, wrapper } = open(

@@ -1,6 +1,9 @@
 import { useToast } from 'primevue/usetoast'
 import { useI18n } from 'vue-i18n'
 
+/** Whether what stands at the foot of the page offers a way back. There is one such place. */
+let offersUndo = false
+
 /** Says a thing at the foot of the page, with a way back where there is one. */
 export function useNotice() {
   const toast = useToast()
@@ -8,6 +11,7 @@ export function useNotice() {
 
   function say(summary: string, undo?: () => unknown): void {
     toast.removeGroup('undo')
+    offersUndo = undo !== undefined
     const detail = undo && {
       label: t('app.undo'),
       run: () => {
@@ -18,5 +22,11 @@ export function useNotice() {
     toast.add({ group: 'undo', severity: 'secondary', summary, detail, life: undo ? 12_000 : 6_000, closable: true })
   }
 
-  return { say }
+  /** Takes a way back away that would lead elsewhere by now. */
+  function withdrawUndo(): void {
+    if (offersUndo) toast.removeGroup('undo')
+    offersUndo = false
+  }
+
+  return { say, withdrawUndo }
 }

@@ -12,6 +12,7 @@ const emit = defineEmits<{ expect: [number: number] }>()
 const { t } = useI18n()
 const popover = useTemplateRef('popover')
 const wanted = ref<number | null>(null)
+const form = useTemplateRef('form')
 
 function toggle(event: Event): void {
   wanted.value = expected
@@ -37,8 +38,8 @@ function set(number: number | null): void {
     }}</b>
     <span v-if="expected !== null && expected !== count.questions">{{ t('desk.expected', { expected }) }}</span>
   </button>
-  <Popover ref="popover">
-    <form class="expected-form" @submit.prevent="set(wanted)">
+  <Popover ref="popover" @show="form?.querySelector('input')?.focus()">
+    <form ref="form" class="expected-form" @submit.prevent="set(wanted)">
       <label for="expected-number">{{ t('desk.expectedTitle') }}</label>
       <p>{{ t('desk.expectedLead') }}</p>
       <div>
@@ -49,7 +50,6 @@ function set(number: number | null): void {
           :min="1"
           :max="1000000"
           :use-grouping="false"
-          autofocus
           fluid
         />
         <Button type="submit" size="small">{{ t('desk.set') }}</Button>
@@ -74,6 +74,11 @@ function set(number: number | null): void {
   line-height: 1.2;
   text-align: center;
   cursor: pointer;
+}
+
+/* The ring lies within: the head of the spine ends where the button does. */
+.expected-count:focus-visible {
+  outline-offset: -3px;
 }
 
 .expected-count b {

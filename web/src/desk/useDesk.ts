@@ -35,7 +35,7 @@ const MOST_TRIES = 10
 /** A sheet that is open on the desk: its editor, what the server reads in it, and what can be done with it. */
 export function useDesk(id: string) {
   const { t, tm } = useI18n()
-  const { say } = useNotice()
+  const { say, withdrawUndo } = useNotice()
 
   const sheet = shallowRef<Sheet | null>(null)
   const problem = ref<string | null>(null)
@@ -157,6 +157,8 @@ export function useDesk(id: string) {
 
   function updated(update: ViewUpdate): void {
     if (update.docChanged) {
+      // A message's way back is the way back from what it says, and from nothing that came after it.
+      withdrawUndo()
       for (const transaction of update.transactions) {
         if (transaction.docChanged && !transaction.annotation(fromServer)) {
           sync.typed(transaction.changes, transaction.annotation(mendOfMany) ?? false)

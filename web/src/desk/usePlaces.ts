@@ -26,6 +26,9 @@ export function usePlaces(
   /** How often somebody was led to a place: where the source is not in sight, it comes into sight. */
   const led = ref(0)
 
+  /** The finding that was gone to last: the next one may begin at the same place. */
+  let last: string | null = null
+
   function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
     const state = view.value?.state.field(readingField)
     return state ? rangeOf(state, block) : null
@@ -44,6 +47,7 @@ export function usePlaces(
   }
 
   function goToFinding(placed: PlacedFinding, keepsFocus = false): void {
+    last = placed.key
     const state = view.value?.state.field(readingField)
     if (state)
       goTo(
@@ -74,8 +78,11 @@ export function usePlaces(
     const { from, head } = state.selection.main
     const here = Math.min(from, head)
     const at = (placed: PlacedFinding) => since.mapPos(placed.from, 1)
-    const next =
-      direction === 1 ? list.find((placed) => at(placed) > here) : list.findLast((placed) => at(placed) < here)
+    const isBehind = (placed: PlacedFinding, index: number) => {
+      const isNext = index > list.findIndex(({ key }) => key === last)
+      return at(placed) > here || (at(placed) === here && placed.key !== last && isNext)
+    }
+    const next = direction === 1 ? list.find(isBehind) : list.findLast((placed) => at(placed) < here)
     goToFinding(next ?? ((direction === 1 ? list[0] : list.at(-1)) as PlacedFinding))
   }
 

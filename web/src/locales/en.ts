@@ -172,7 +172,8 @@ export const en = {
   },
   mark: {
     left: 'Every question is marked. | 1 question to mark | {n} questions to mark',
-    how: 'Press the letter of the right answer. Shift adds another, Enter skips, arrows go up and down.',
+    how: 'Press the letter of the right answer. Enter skips, arrows go up and down.',
+    shiftHere: 'Shift and a letter add to question {number}.',
     howTyped: 'Type every accepted answer, parted by a slash between blanks; Enter goes on.',
     next: 'Next to mark',
     toggle: 'Mark {letter} as right',
@@ -229,8 +230,7 @@ export const en = {
     guess: 'Blind guessing earns {guess} of {total} points on average.',
     half: 'Chance of half marks by guessing: {chance}.',
     hardly: 'almost none',
-    notCompared:
-      'This sheet has more than 5,000 questions. Repeated questions are not looked for while you write.',
+    notCompared: 'This sheet has more than 5,000 questions. Repeated questions are not looked for while you write.',
     between: 'between {least} % and {most} %',
     off: '1 finding is switched off | {n} findings are switched off',
     offInSheet: 'Switch off in this sheet',

@@ -99,6 +99,14 @@ useEventListener(window, 'paste', (event) => {
     )
 })
 
+useEventListener(window, 'keydown', (event) => {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  const isElsewhere = event.target instanceof HTMLElement && event.target.closest('input, textarea, [role=dialog]')
+  if (step === undefined || isElsewhere || event.ctrlKey || event.altKey || event.metaKey) return
+  event.preventDefault()
+  moveBy(step)
+})
+
 function moveBy(step: number): void {
   const links = [...document.querySelectorAll<HTMLElement>('.sheet-row .title')]
   const index = links.findIndex((link) => link === document.activeElement)
@@ -124,7 +132,7 @@ useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
         </label>
       </template>
     </AppBar>
-    <main @keydown.down.prevent="moveBy(1)" @keydown.up.prevent="moveBy(-1)">
+    <main>
       <section class="sheets" :aria-label="t('shelf.title')">
         <div v-for="refusal in refusals" :key="refusal.name" class="refusal" role="alert">
           <b>{{ t('shelf.refused', { name: refusal.name }) }}</b>

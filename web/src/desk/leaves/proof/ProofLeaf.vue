@@ -41,7 +41,7 @@ const items = computed<ProofItem[]>(() =>
 )
 
 const marking = useMarking(desk, sheetId, reveal)
-const { current, unmarked, offered, pending } = marking
+const { current, last, unmarked, offered, pending } = marking
 const isKeyOpen = ref(false)
 const kindHere = computed(() => {
   const question = items.value.find(({ block }) => block.number === current.value)?.block.body.question
@@ -115,7 +115,9 @@ defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
           t('mark.offeredTake')
         }}</Button>
       </div>
-      <p v-else-if="current !== null && unmarked.length" class="bar">{{ t(kindHere) }}</p>
+      <p v-else-if="current !== null && (unmarked.length || last !== null)" class="bar">
+        {{ t(kindHere) }} <b v-if="last !== null">{{ t('mark.shiftHere', { number: last }) }}</b>
+      </p>
     </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.proof')" @moved="emit('moved')">
       <template #default="{ item: { block } }">
@@ -123,7 +125,11 @@ defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
         <div
           v-else
           class="proofed"
-          :class="{ 'is-here': isHere(block), 'is-current': block.number !== null && block.number === current }"
+          :class="{
+            'is-here': isHere(block),
+            'is-current': block.number !== null && block.number === current,
+            'is-last': block.number !== null && block.number === last,
+          }"
         >
           <QuestionProof
             v-if="shownOf(block)"
@@ -172,6 +178,11 @@ label {
 
 .proofed.is-here {
   border-color: var(--thread);
+}
+
+/* Where a letter with Shift goes. */
+.proofed.is-last:not(.is-current) {
+  border-inline-start: 2px dashed var(--dye);
 }
 
 .proofed.is-current {

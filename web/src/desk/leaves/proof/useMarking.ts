@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, shallowReadonly, shallowRef } from 'vue'
+import { computed, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, type Question } from '@/api/client'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
@@ -30,6 +30,8 @@ export function withMark(question: Question, mark: Mark | undefined): Question {
 export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBlock) => void) {
   /** The question that letters go to, by number; null while nobody marks. */
   const current = ref<number | null>(null)
+  /** The question that was marked last by letter, which Shift adds to; null once somebody went elsewhere. */
+  const last = ref<number | null>(null)
   const pending = shallowRef<ReadonlyMap<number, Mark>>(new Map())
 
   const questions = computed(() =>
@@ -59,6 +61,7 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
   }
 
   function step(direction: 1 | -1): void {
+    last.value = null
     const numbers = questions.value.map(({ number }) => number as number)
     const at = numbers.indexOf(current.value ?? 0)
     goTo(numbers[Math.min(numbers.length - 1, Math.max(0, at + direction))] ?? null)
@@ -89,6 +92,7 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
     const isKey = now.includes(index)
     const keys = isKey ? now.filter((at) => at !== index) : adds ? [...now, index].sort((a, b) => a - b) : [index]
     const goesOn = current.value === number && !isKey && !adds
+    last.value = keys.length ? number : null
     void mark(number, { keys })
     if (goesOn) next(number)
   }
@@ -116,18 +120,21 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
       target.closest('input, textarea, select, button, a, [role=combobox], [role=dialog], .cm-editor')
     )
       return
-    if (event.key === 'Enter') next()
-    else if (event.key === 'ArrowDown') step(1)
+    if (event.key === 'Enter') {
+      last.value = null
+      next()
+    } else if (event.key === 'ArrowDown') step(1)
     else if (event.key === 'ArrowUp') step(-1)
     else if (!/^[a-z]$/i.test(event.key) || !letter(event.key.toLowerCase(), event.shiftKey)) return
     event.preventDefault()
   })
 
   function letter(key: string, adds: boolean): boolean {
-    const number = current.value ?? unmarked.value[0]
+    const here = current.value ?? unmarked.value[0]
+    const number = adds ? (last.value ?? here) : here
     const question = number === undefined ? null : questionOf(number)
     if (number === undefined || !question) return false
-    current.value = number
+    current.value = here ?? number
     const index = key.charCodeAt(0) - 97
     if (question.type === 'true-false') {
       if (key === 't' || key === 'f') truth(number, key === 't')
@@ -140,6 +147,7 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
 
   return {
     current,
+    last: readonly(last),
     pending: shallowReadonly(pending),
     unmarked,
     offered,
