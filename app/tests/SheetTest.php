@@ -120,4 +120,13 @@ final class SheetTest extends ApiTestCase
 
         self::assertStringContainsString('ANSWER:A', $file());
     }
+
+    public function testATextThatIsNoListOfQuestionsHasNoSoundOne(): void
+    {
+        $id = $this->createSheet("term;meaning;page\ndrone;a male bee;3\nqueen;she lays;4\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        self::assertFalse(self::at($sheet, 'reading.isRecognised'));
+        self::assertSame(['sheet.nothing-recognised', 'fault'], [self::at($sheet, 'reading.ofSheet.0.code'), self::at($sheet, 'reading.ofSheet.0.level')]);
+        self::assertSame([0, 'f'], [self::at($this->call('GET', '/api/shelf'), 'sheets.0.sound'), self::at($this->call('GET', '/api/shelf'), 'sheets.0.states')]);
+    }
 }

@@ -37,6 +37,7 @@ const answer: Reading = {
     ],
   },
   bodies: [body('one', { findings: [hint({})] }), body('two', { findings: [hint({ from: 5 }), fault] })],
+  isRecognised: true,
   ofSheet: [],
 }
 
@@ -71,6 +72,7 @@ describe('what all questions together show', () => {
       digest: 'd2',
       splice: { keepStart: 1, keepEnd: 1, put: [{ id: 'new', length: 4, kind: 'question' }] },
       bodies: [body('new', { findings: [] })],
+      isRecognised: true,
       ofSheet: [],
     })
     expect(typed.blocks.map((block) => stateOf(block))).toEqual(['hint', 'sound', 'doubt'])

@@ -26,6 +26,7 @@ const first: Reading = {
     body('one', { findings: [doubt] }),
     body('two', { kind: 'broken' }),
   ],
+  isRecognised: true,
   ofSheet: [],
 }
 
@@ -62,6 +63,7 @@ describe('a reading', () => {
       digest: 'd2',
       splice: { keepStart: 2, keepEnd: 2, put: [{ id: 'new', length: 5, kind: 'question' }] },
       bodies: [body('new')],
+      isRecognised: true,
       ofSheet: [],
     })
     expect(next.blocks.map((block) => block.id)).toEqual(['cat', 'gap', 'new', 'gap', 'two'])

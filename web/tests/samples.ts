@@ -32,6 +32,7 @@ export const answer = (put: Block[], bodies: Body[], more: Partial<Reading> = {}
   digest: 'd1',
   splice: { keepStart: 0, keepEnd: 0, put },
   bodies,
+  isRecognised: true,
   ofSheet: [],
   ...more,
 })

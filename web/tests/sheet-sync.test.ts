@@ -6,7 +6,14 @@ import { type SaveState, SheetSync, type SyncDoors } from '@/desk/sync/sheet-syn
 
 const answer = (hash: string): Saved => ({
   savedAt: '2026-11-25T10:00:00Z',
-  reading: { hash, digest: `d${hash}`, splice: { keepStart: 0, keepEnd: 0, put: [] }, bodies: [], ofSheet: [] },
+  reading: {
+    hash,
+    digest: `d${hash}`,
+    splice: { keepStart: 0, keepEnd: 0, put: [] },
+    bodies: [],
+    isRecognised: true,
+    ofSheet: [],
+  },
 })
 
 const insert = (length: number, at: number, text: string) => ChangeSet.of({ from: at, insert: text }, length)

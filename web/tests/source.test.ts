@@ -30,6 +30,7 @@ const answer: Reading = {
       findings: [finding({ level: 'doubt', from: 5, to: 14 }), finding({ from: 14, to: 14 })],
     }),
   ],
+  isRecognised: true,
   ofSheet: [],
 }
 

@@ -13,6 +13,7 @@ use App\View\ReadingView;
 use App\View\SpliceView;
 use App\View\TokenView;
 use App\View\WrittenView;
+use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Handover\Conversion;
@@ -52,12 +53,16 @@ final readonly class SheetReader
             }
         }
 
+        $ofSheet = $this->checker->findingsAtAGlance(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes());
+        $offsets = new EditorOffsets($sheet->text());
+
         return new ReadingView(
             $sheet->textHash(),
             $blocks->digest(),
             new SpliceView($start, $end, $put),
             array_values($bodies),
-            $this->ofSheet($sheet, $blocks),
+            CheckedSheet::isRecognised($ofSheet),
+            array_map(static fn (Finding $finding) => FindingView::of($finding, $offsets), $ofSheet),
         );
     }
 
@@ -83,17 +88,6 @@ final readonly class SheetReader
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),
             null === $target ? null : $this->written($reading, $target, $sheet),
-        );
-    }
-
-    /** @return list<FindingView> */
-    private function ofSheet(Sheet $sheet, Blocks $blocks): array
-    {
-        $offsets = new EditorOffsets($sheet->text());
-
-        return array_map(
-            static fn (Finding $finding) => FindingView::of($finding, $offsets),
-            $this->checker->findingsAtAGlance(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes()),
         );
     }
 }

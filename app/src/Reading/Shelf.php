@@ -9,6 +9,7 @@ use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
 use App\View\ShelfSheetView;
 use App\View\ShelfView;
+use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Level;
@@ -55,11 +56,13 @@ final readonly class Shelf
     private function states(Sheet $sheet): string
     {
         $states = '';
-        foreach (ReadSheet::of($sheet->source(), $sheet->notation())->blocks as $placed) {
+        $read = ReadSheet::of($sheet->source(), $sheet->notation());
+        $isRecognised = CheckedSheet::isRecognised($this->checker->findingsAtAGlance($read->overview(), $sheet->wishes()));
+        foreach ($read->blocks as $placed) {
             if (null !== $placed->number) {
                 $states .= BlockKind::Broken === $placed->reading->kind
                     ? 'b'
-                    : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff()));
+                    : (!$isRecognised ? 'f' : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff())));
             }
         }
 

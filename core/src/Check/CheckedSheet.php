@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check;
 
+use Notagram\Check\Rule\Sheet\NothingRecognised;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Level;
 use Notagram\Notation\BlockKind;
@@ -34,11 +35,12 @@ final readonly class CheckedSheet
     public function summary(): Summary
     {
         $questions = $broken = $sound = $off = 0;
+        $isRecognised = self::isRecognised($this->atAGlance);
         foreach ($this->sheet->blocks as $index => $placed) {
             $isQuestion = BlockKind::Question === $placed->reading->kind;
             $questions += $isQuestion ? 1 : 0;
             $broken += BlockKind::Broken === $placed->reading->kind ? 1 : 0;
-            $sound += $isQuestion && !self::hasFault($this->ofBlocks[$index]) ? 1 : 0;
+            $sound += $isRecognised && $isQuestion && !self::hasFault($this->ofBlocks[$index]) ? 1 : 0;
         }
         $levels = [Level::Fault->value => 0, Level::Doubt->value => 0, Level::Hint->value => 0];
         foreach ($this->all() as $placed) {
@@ -50,6 +52,16 @@ final readonly class CheckedSheet
         }
 
         return new Summary($questions, $broken, $sound, $levels[Level::Fault->value], $levels[Level::Doubt->value], $levels[Level::Hint->value], $off);
+    }
+
+    /**
+     * Whether it is a list of questions at all. What is none has no sound question.
+     *
+     * @param list<Finding> $atAGlance
+     */
+    public static function isRecognised(array $atAGlance): bool
+    {
+        return [] === array_filter($atAGlance, static fn (Finding $finding) => NothingRecognised::CODE === $finding->code && !$finding->isOff);
     }
 
     /** @param list<Finding> $findings */

@@ -94,6 +94,7 @@ final class Rules
             new Rule\Text\ByteOrderMark(),
             new Rule\Text\MixedLineEndings(),
             new Rule\Sheet\EmptySheet(),
+            new Rule\Sheet\NothingRecognised(),
         ];
     }
 

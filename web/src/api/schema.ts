@@ -587,6 +587,7 @@ export interface components {
             digest: string;
             splice: components["schemas"]["SpliceView"];
             bodies: components["schemas"]["BodyView"][];
+            isRecognised: boolean;
             ofSheet: components["schemas"]["FindingView"][];
         };
         /** @description A document that ships with the program, to try it with. */

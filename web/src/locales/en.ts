@@ -171,6 +171,8 @@ export const en = {
     tidyWord: 'tidy',
   },
   mark: {
+    nothing: 'There is nothing to mark.',
+    notRecognised: 'No questions were recognised.',
     left: 'Every question is marked. | 1 question to mark | {n} questions to mark',
     how: 'Press the letter of the right answer. Enter skips, arrows go up and down.',
     shiftHere: 'Shift and a letter add to question {number}.',

@@ -34,6 +34,8 @@ export interface SheetReading {
   readonly digest: string
   readonly blocks: readonly PlacedBlock[]
   readonly bodies: ReadonlyMap<string, Body>
+  /** Whether the text is a list of questions at all. */
+  readonly isRecognised: boolean
   readonly ofSheet: readonly Finding[]
   readonly seen: Seen
 }
@@ -55,6 +57,7 @@ export const NOTHING_READ: SheetReading = {
   digest: '',
   blocks: [],
   bodies: new Map(),
+  isRecognised: true,
   ofSheet: [],
   seen: NOTHING_SEEN,
 }
@@ -75,8 +78,8 @@ export function spliced(known: SheetReading, answer: Reading): SheetReading {
     if (body) bodies.set(id, body)
   }
   const { seen } = known
-  const { hash, digest, ofSheet } = answer
-  return { hash, digest, blocks: placed(list, bodies, seen), bodies, ofSheet, seen }
+  const { hash, digest, isRecognised, ofSheet } = answer
+  return { hash, digest, blocks: placed(list, bodies, seen), bodies, isRecognised, ofSheet, seen }
 }
 
 /** The reading with what all its questions together show, if that is of the same text. */
@@ -212,7 +215,7 @@ export function countOf(reading: SheetReading): Count {
     if (block.number !== null) {
       count.questions += 1
       const state = stateOf(block)
-      if (state !== 'broken' && state !== 'fault') count.sound += 1
+      if (reading.isRecognised && state !== 'broken' && state !== 'fault') count.sound += 1
     }
   }
   for (const { finding } of findingsOf(reading)) count[finding.level] += 1

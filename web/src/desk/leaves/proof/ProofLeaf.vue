@@ -43,6 +43,10 @@ const items = computed<ProofItem[]>(() =>
 const marking = useMarking(desk, sheetId, reveal)
 const { current, last, unmarked, offered, pending } = marking
 const isKeyOpen = ref(false)
+const leftToMark = computed(() => {
+  if (!desk.reading.value.isRecognised) return t('mark.notRecognised')
+  return marking.hasAny.value ? t('mark.left', unmarked.value.length) : t('mark.nothing')
+})
 const kindHere = computed(() => {
   const question = items.value.find(({ block }) => block.number === current.value)?.block.body.question
   return question && !question.options.length && question.type !== 'true-false' ? 'mark.howTyped' : 'mark.how'
@@ -100,7 +104,7 @@ defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
 <template>
   <LeafFrame>
     <template #tools>
-      <span class="left" aria-live="polite">{{ t('mark.left', unmarked.length) }}</span>
+      <span class="left" aria-live="polite">{{ leftToMark }}</span>
       <Button v-if="unmarked.length" size="small" severity="secondary" outlined @click="begin">{{
         t('mark.next')
       }}</Button>

@@ -147,6 +147,10 @@ export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBl
 
   return {
     current,
+    /** Whether anything here has a right answer. */
+    hasAny: computed(() =>
+      questions.value.some(({ body }) => !['stimulus', 'essay'].includes(body.question?.type ?? '')),
+    ),
     last: readonly(last),
     pending: shallowReadonly(pending),
     unmarked,
