@@ -89,7 +89,8 @@ final readonly class CheckedSheet
             }
         }
         foreach ($this->sheet->blocks as $index => $block) {
-            $here = array_map(static fn (Finding $finding) => new PlacedFinding($finding->shiftedBy($block->block->start), $block->number), $this->ofBlocks[$index]);
+            $own = array_values(array_filter($this->ofBlocks[$index], static fn (Finding $finding) => !$finding->isEcho));
+            $here = array_map(static fn (Finding $finding) => new PlacedFinding($finding->shiftedBy($block->block->start), $block->number), $own);
             $more = null === $block->number ? [] : $ofQuestions[$block->number] ?? [];
             if ([] !== $more) {
                 array_push($here, ...$more);

@@ -22,6 +22,7 @@ final readonly class Checker
     /** Where one of these has said already what is wrong, the rules named beside it are silent. */
     private const SAID_BY = [
         Rule\Text\CodeFence::CODE => ['aiken.stem-lines', 'aiken.stray-text', 'gift.text-after-answers'],
+        'gift.number-malformed' => [Rule\Marking\NoRightAnswer::CODE],
         'aiken.answer-missing' => [Rule\Marking\NoRightAnswer::CODE],
         'aiken.answer-unknown-letter' => [Rule\Marking\NoRightAnswer::CODE],
         'aiken.too-few-options' => [Rule\Marking\NoRightAnswer::CODE, Rule\Craft\TooFewOptions::CODE],

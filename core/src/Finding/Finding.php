@@ -24,6 +24,8 @@ final readonly class Finding
         public bool $isOff = false,
         /** What would mend it, until the notation has said how: {@see Remedy}. */
         public ?Remedy $remedy = null,
+        /** Whether it says again what another one says of the question beside it: the slip is one, and counts once. */
+        public bool $isEcho = false,
     ) {
     }
 
@@ -55,11 +57,16 @@ final readonly class Finding
 
     public function shiftedBy(int $bytes): self
     {
-        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes), $this->isOff);
+        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes), $this->isOff, isEcho: $this->isEcho);
     }
 
     public function switchedOff(): self
     {
-        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, true);
+        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, true, isEcho: $this->isEcho);
+    }
+
+    public function asEcho(): self
+    {
+        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, $this->isOff, isEcho: true);
     }
 }

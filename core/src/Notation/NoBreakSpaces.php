@@ -11,6 +11,8 @@ final class NoBreakSpaces
 {
     public const SPACE = "\u{A0}";
 
+    public const LINE_THAT_LOOKS_BLANK = '/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/';
+
     private const BLANKS = " \t\f\x0B";
 
     /** Without blanks at its end, no-break spaces included. */
@@ -28,8 +30,8 @@ final class NoBreakSpaces
         return substr($line, 0, $end);
     }
 
-    /** At the start of a line, before a mark or the line's end; and right after the brace that opens the answers. */
-    public const IN_A_MARKS_PLACE = '/(*ANYCRLF)(?:^[ \t]*+|\{[ \t]*+)\K(?:\xC2\xA0[ \t]*+)++(?=[=~#}]|::|\/\/|\$CATEGORY:|(?:T|F|TRUE|FALSE)\}|$)/mi';
+    /** At the start of a line, before a mark or the line's end; right after the brace that opens the answers; between a mark and its weight; before a category. */
+    public const IN_A_MARKS_PLACE = '/(*ANYCRLF)(?:(?:^[ \t]*+|\{[ \t]*+)\K(?:\xC2\xA0[ \t]*+)++(?=[=~#}]|::|\/\/|\$CATEGORY:|(?:T|F|TRUE|FALSE)\}|$)|[=~][ \t]*+\K(?:\xC2\xA0[ \t]*+)++(?=%-?\d)|^[ \t]*+\$CATEGORY:[ \t]*+\K(?:\xC2\xA0[ \t]*+)++)/mi';
 
     /**
      * A line of nothing but them looks blank and parts questions only for the eye: it is handed to the question after it,

@@ -9,7 +9,7 @@ final readonly class Surroundings
 {
     /**
      * @param bool   $touchesPrevious whether no blank line parts it from the block before, so too for the one after
-     * @param bool   $startsMidLine   whether not even a line end does
+     * @param bool   $startsMidLine   whether not even a line feed does
      * @param string $context         what a notation's splitter hands on, in the notation's own form
      */
     public function __construct(

@@ -24,7 +24,7 @@ final class BlocksTest extends TestCase
         yield 'only blanks' => [" \n\n\t", []];
         yield 'a comment above belongs to its question' => ["// c\n// d\na {T}", ["question // c\n// d\na {T}"]];
         yield 'a comment apart does not' => ["// c\n\na {T}", ["comment // c\n", 'question a {T}']];
-        yield 'a comment after a question is its own' => ["a {T}\n// c\n\nb {F}", ["question a {T}\n", "comment // c\n", 'question b {F}']];
+        yield 'a comment after a question goes with it' => ["a {T}\n// c\n\nb {F}", ["question a {T}\n// c\n", 'question b {F}']];
         yield 'a comment between touching questions goes with the second' => ["a {T}\n// c\nb {F}", ["question a {T}\n", "question // c\nb {F}"]];
         yield 'a comment inside a stem stays in it' => ["a\n// c\nb {T}", ["question a\n// c\nb {T}"]];
         yield 'braces in a comment do not count' => ["// {\na {T}\n\n// }\n\nb {F}", ["question // {\na {T}\n", "comment // }\n", 'question b {F}']];
@@ -86,7 +86,7 @@ final class BlocksTest extends TestCase
     {
         $reader = Notations::all()[0]->reader();
         [$first, $second] = $reader->split("a {T}\nb {F}");
-        self::assertNull($first->surroundings);
+        self::assertEquals(new Surroundings(touchesNext: true), $first->surroundings, 'A receiver takes neither of them.');
         self::assertEquals(new Surroundings(touchesPrevious: true), $second->surroundings);
         self::assertEquals(new Surroundings(touchesPrevious: true, startsMidLine: true), $reader->split('a {T} b {F}')[1]->surroundings);
         $category = $reader->split("a {T}\n\$CATEGORY: A\nb {F}")[1];

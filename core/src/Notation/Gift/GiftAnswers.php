@@ -36,6 +36,8 @@ final class GiftAnswers
     public array $tokens = [];
     public ?FormattedText $explanation = null;
 
+    private const BROKEN_ARROW = '/(?<=[ \t])(?:--?[ \t]++>|=>)(?=[ \t])/';
+
     /** Between the braces, without the explanation. */
     private readonly string $content;
 
@@ -70,7 +72,7 @@ final class GiftAnswers
         $answers = match (true) {
             '' === $content => new Essay(),
             '#' === $content[0] => $this->numeric(),
-            \strlen($content) < 6 || str_contains($content, '#') => $this->trueFalse() ?? $this->entries(),
+            \strlen($content) < 6 || str_contains($content, '#') || str_contains($content, GiftText::MASK) => $this->trueFalse() ?? $this->entries(),
             default => $this->entries(),
         };
         if (null !== $this->explanation) {
@@ -82,7 +84,7 @@ final class GiftAnswers
 
     private function trueFalse(): ?TrueFalse
     {
-        if (!Regex::match('/^\s*+(T|F|TRUE|FALSE)\s*+(?=#|\z)/i', $this->content, $match, \PREG_OFFSET_CAPTURE)) {
+        if (!Regex::match('/^[\s\xFF]*+(T|F|TRUE|FALSE)[\s\xFF]*+(?=#|\z)/i', $this->content, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
         }
         $this->tokens[] = new Token(TokenKind::Answer, $this->start + $match[1][1], $this->start + $match[1][1] + \strlen($match[1][0]));
@@ -135,7 +137,7 @@ final class GiftAnswers
         foreach ($entries as $entry) {
             if ($entry->isRight()) {
                 ++$rights;
-                $arrows += null === $entry->weight && null !== self::unescaped('->', $entry->text) ? 1 : 0;
+                $arrows += null !== self::unescaped('->', $entry->text) ? 1 : 0;
             } else {
                 ++$wrongs;
                 $weighted += null === $entry->weight ? 0 : 1;
@@ -143,6 +145,10 @@ final class GiftAnswers
         }
         if ($split->hasEmpty || $arrows > 0) {
             $this->emptyEntries($entries, $arrows > 0 && 0 === $wrongs, $wrongs);
+        }
+
+        if ($wrongs > 0 && \count($entries) > 1) {
+            $this->optionLines($entries);
         }
 
         return match (true) {
@@ -162,7 +168,11 @@ final class GiftAnswers
      */
     private function withRealArrows(array $entries): array
     {
-        if (\count($entries) < 2 || !str_contains($this->content, "\xE2")) {
+        if (\count($entries) < 2) {
+            return $entries;
+        }
+        $entries = $this->withWholeArrows($entries);
+        if (!str_contains($this->content, "\xE2")) {
             return $entries;
         }
         $stretches = $meant = [];
@@ -185,6 +195,70 @@ final class GiftAnswers
         }
 
         return $meant;
+    }
+
+    /**
+     * Where other answers have arrows, a broken one is meant as one.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return list<Entry>
+     */
+    private function withWholeArrows(array $entries): array
+    {
+        if (!Regex::match(self::BROKEN_ARROW, $this->content) || [] === array_filter($entries, static fn (Entry $entry) => null !== self::unescaped('->', $entry->text))) {
+            return $entries;
+        }
+        foreach ($entries as $index => $entry) {
+            if (!$entry->isRight() || null !== self::unescaped('->', $entry->text) || !Regex::match(self::BROKEN_ARROW, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
+                continue;
+            }
+            [$arrow, $offset] = $match[0];
+            $span = new Span($entry->markSpan->end + $offset, $entry->markSpan->end + $offset + \strlen($arrow));
+            $this->findings[] = Finding::fault(
+                'gift.arrow-broken',
+                $span,
+                \sprintf('“%s” is not an arrow.', $arrow),
+                'Write ->, without a space in it.',
+                Fix::safe('Write ->', new TextEdit($span, '->')),
+            );
+            $entries[$index] = new Entry($entry->mark, $entry->weight, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
+        }
+
+        return $entries;
+    }
+
+    /**
+     * One answer a line, and in between a line without a mark.
+     *
+     * @param list<Entry> $entries
+     */
+    private function optionLines(array $entries): void
+    {
+        foreach ($entries as $entry) {
+            $lineStart = $entry->span->start;
+            while ($lineStart > 0 && str_contains(" \t", $this->text[$lineStart - 1])) {
+                --$lineStart;
+            }
+            $indent = substr($this->text, $lineStart, $entry->span->start - $lineStart);
+            $isFirst = 0 === $lineStart || str_contains("\r\n", $this->text[$lineStart - 1]);
+            if (!$isFirst || 0 === Regex::matchAll('/(?:\r\n?|\n)([ \t]*+)(?=[^\s\xFF])/', $entry->text, $lines, \PREG_OFFSET_CAPTURE)) {
+                continue;
+            }
+            foreach ($lines[1] as [$blanks, $offset]) {
+                $at = $entry->markSpan->end + $offset + \strlen($blanks);
+                $end = $at + strcspn($this->text, "\r\n#}", $at);
+                if ($blanks === $indent && '' !== trim(substr($entry->text, 0, $offset), GiftText::BLANKS)) {
+                    $this->findings[] = Finding::doubt(
+                        'gift.option-lines',
+                        new Span($at, $at + \strlen(rtrim(substr($this->text, $at, $end - $at), GiftText::BLANKS))),
+                        'This line has no mark, so it goes on with the answer above.',
+                        'Put ~ or = in front of it if it is an answer of its own; set it in if it goes on.',
+                        Fix::offered('Take it as a wrong answer', TextEdit::insert($at, '~')),
+                    );
+                }
+            }
+        }
     }
 
     /** @param list<Entry> $entries */
@@ -218,6 +292,14 @@ final class GiftAnswers
             if (null !== $arrow) {
                 $at = $entry->markSpan->end + $arrow;
                 $this->tokens[] = new Token(TokenKind::Answer, $at, $at + 2);
+            }
+            if (null !== $entry->weight || null !== $entry->feedback) {
+                $this->findings[] = Finding::fault(
+                    'gift.matching-extras',
+                    null === $entry->feedback ? $entry->markSpan : new Span($entry->markSpan->end + \strlen($entry->text), $entry->span->start + \strlen(rtrim($entry->span->of($this->text), GiftText::BLANKS))),
+                    null === $entry->feedback ? 'A pair has a weight, which a receiver shows as text.' : 'A pair has feedback, which a receiver shows as text.',
+                    'Take it out: a pair holds its prompt and its match.',
+                );
             }
             $prompt = $this->formatted(substr($entry->text, 0, $arrow ?? \strlen($entry->text)));
             $pairs[] = new Pair($prompt, null === $arrow ? '' : GiftText::meant(substr($entry->text, $arrow + 2)), $entry->span);

@@ -71,6 +71,8 @@ final class GiftEntries
             $first = $found[0];
             if ('~' === $first || '#' === $first) {
                 $marks[] = $match;
+            } elseif ('=' === $first && $this->isArrow($offset, [] === $marks ? 0 : $marks[\count($marks) - 1][1] + 1)) {
+                continue;
             } elseif ('=' === $first) {
                 $isWithinALine = $offset > 0 && !str_contains(GiftText::BLANKS.'>', $this->content[$offset - 1])
                     && ($isOneALine ??= Regex::matchAll('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1);
@@ -85,6 +87,17 @@ final class GiftEntries
         }
 
         return $marks;
+    }
+
+    /** Where other answers have arrows, => between two texts of one without is meant as one. */
+    private function isArrow(int $offset, int $textAt): bool
+    {
+        if ('>' !== ($this->content[$offset + 1] ?? '') || !str_contains($this->content, '->')) {
+            return false;
+        }
+        $prompt = substr($this->content, $textAt, $offset - $textAt);
+
+        return '' !== trim($prompt) && !str_contains($prompt, '->') && Regex::match('/\S[ \t]++\z/', $prompt);
     }
 
     private function unescapedCharacter(string $stretch, int $offset): void
@@ -118,7 +131,7 @@ final class GiftEntries
         $weight = null;
         $markEnd = $textAt;
         if ('' !== $mark) {
-            $blanks = strspn($spelled, " \t");
+            $blanks = strspn($spelled, GiftText::BLANKS);
             if ('%' === ($spelled[$blanks] ?? '')) {
                 [$weight, $length] = $this->weight($spelled, $textAt);
                 $markEnd = $textAt + $length;
@@ -148,11 +161,11 @@ final class GiftEntries
      */
     private function weight(string $spelled, int $offset): array
     {
-        if (Regex::match('/^[ \t]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
+        if (Regex::match('/^[\s\xFF]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
             return [self::weightOf($match[1]), \strlen($match[0])];
         }
         // A number without its second %, with a comma, or a word between two: near enough to a weight to be meant as one.
-        if (!Regex::match('/^([ \t]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
+        if (!Regex::match('/^([\s\xFF]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
             || \strlen($match[0]) < \strlen($match[1]) + 2) {
             return [null, 0];
         }

@@ -9,6 +9,9 @@ use Notagram\Source\Regex;
 /** Tells the braces of a formula (x^{2}, \frac{1}{2}) from those that hold answers. */
 final class GiftFormula
 {
+    /** What follows the n of TeX commands that begin with it: elsewhere, \\n is a line break and a word begins. */
+    public const TEX_WITH_N = '(?:eq?|u|abla|ot|otin|i|mid|leq|geq|earrow|warrow|eg|atural|olimits|umberline)(?![a-z])';
+
     /**
      * Where the group ends that such a brace opens, and those that follow it at once: the offset after the last }.
      *
@@ -28,7 +31,7 @@ final class GiftFormula
             $isFormula = !Regex::match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
         } else {
             $isFormula = $isCommand = ctype_alpha($before)
-                && Regex::match('/(?<!\\\\)(?:\\\\\\\\)*+\\\\(?!n\z)[a-zA-Z]{1,20}\z/', substr($text, max(0, $brace - 24), min(24, $brace)))
+                && Regex::match('/(?<!\\\\)(?:\\\\\\\\)*+\\\\(?!n(?!'.self::TEX_WITH_N.'))[a-zA-Z]{1,20}\z/', substr($text, max(0, $brace - 24), min(24, $brace)))
                 && !Regex::match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);
         }
         if (!$isFormula) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Brick\Math\BigDecimal;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
@@ -19,7 +20,9 @@ use Notagram\Source\Span;
 /** Reads the answers of a number question: what follows the first #. */
 final class GiftNumbers
 {
-    private const NUMBER = '-?+(?:\d{1,40}(?:[.,]\d{1,40})?+|[.,]\d{1,40})(?:[eE][+-]?\d{1,3})?+';
+    /** What may be meant as a number; what is one is stricter. */
+    private const NUMBER = '[+-]?+(?:\d{1,40}(?:[.,](?!\.)\d{0,40})?+|[.,]\d{1,40})(?:[eE][+-]?\d{1,3})?+';
+    private const STRICT = '/^-?+\d++(?:\.\d++)?+\z/';
 
     /** @var list<Finding> */
     public array $findings = [];
@@ -43,7 +46,25 @@ final class GiftNumbers
     public function read(): ?Numeric
     {
         $numbers = [];
-        foreach ($this->entries() as [$spelled, $offset]) {
+        $entries = $this->entries();
+        if ([] === $entries) {
+            $this->findings[] = Finding::fault(
+                'gift.number-malformed',
+                new Span($this->start + $this->offset - 1, $this->start + $this->offset),
+                'No number stands behind the #.',
+                'Write a number, a number with its tolerance (35:1), or a range (34..36).',
+            );
+        } elseif (\count($entries) > 1 && '=' !== ($entries[0][0][strspn($entries[0][0], GiftText::BLANKS)] ?? '')) {
+            $at = $this->start + $entries[0][1] + strspn($entries[0][0], GiftText::BLANKS);
+            $this->findings[] = Finding::fault(
+                'gift.number-malformed',
+                new Span($at, $this->start + $entries[0][1] + \strlen(rtrim($entries[0][0], GiftText::BLANKS))),
+                'A number stands before the first =.',
+                'Put = in front of each number where there are several.',
+                Fix::offered('Put the = in', TextEdit::insert($at, '=')),
+            );
+        }
+        foreach ($entries as [$spelled, $offset]) {
             $number = $this->number($spelled, $offset);
             if (null === $number) {
                 return null;
@@ -82,7 +103,7 @@ final class GiftNumbers
     private function number(string $spelled, int $offset): ?AcceptedNumber
     {
         $span = new Span($this->start + $offset, $this->start + $offset + \strlen($spelled));
-        $pattern = '/^\s*+=?+\s*+(?:%(-?+\d{1,20}(?:\.\d{1,20})?+)%)?+\s*+('.self::NUMBER.')\s*+(?:(\.\.|:)\s*+('.self::NUMBER.'))?+\s*+(?:#(.*+))?+$/s';
+        $pattern = '/^\s*+=?+\s*+(?:%(-?+\d{1,20}(?:\.\d{1,20})?+)%)?+\s*+('.self::NUMBER.')\s*+(?:(\.{2,}+|:)\s*+('.self::NUMBER.'))?+\s*+(?:#(.*+))?+$/s';
         if (!Regex::match($pattern, str_replace(GiftText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
             $first = strspn($spelled, GiftText::BLANKS.'=');
             $shown = rtrim(substr($spelled, $first, strcspn($spelled, '#', $first)), GiftText::BLANKS);
@@ -96,6 +117,7 @@ final class GiftNumbers
             return null;
         }
         $this->decimalCommas($match[2], $match[4], $offset);
+        $this->misspelled($match[2], $match[3], $match[4], $offset);
         if ('=' === ($spelled[strspn($spelled, GiftText::BLANKS)] ?? '')) {
             $mark = $span->start + strspn($spelled, GiftText::BLANKS);
             $this->tokens[] = new Token(TokenKind::Answer, $mark, $mark + 1);
@@ -103,11 +125,70 @@ final class GiftNumbers
         $weight = null === $match[1][0] ? Weight::full() : Weight::of($match[1][0]);
         $first = self::plain((string) $match[2][0]);
         $feedback = null === $match[5][0] || '' === trim($match[5][0]) ? null : $this->feedback($match[5][0], $span->start + $match[5][1]);
-        if ('..' !== $match[3][0]) {
+        if (!str_starts_with($match[3][0] ?? '', '..')) {
             return AcceptedNumber::near($first, self::plain($match[4][0] ?? '0'), $weight, $feedback, $span);
         }
 
         return AcceptedNumber::between($first, self::plain((string) $match[4][0]), $weight, $feedback, $span);
+    }
+
+    /**
+     * What is understood, but not as a receiver wants it: 34...36, .5, 5., +5, a range from high to low, a tolerance below zero.
+     *
+     * @param array{?string, int} $first
+     * @param array{?string, int} $sign
+     * @param array{?string, int} $second
+     */
+    private function misspelled(array $first, array $sign, array $second, int $offset): void
+    {
+        $numbers = array_map(static fn (?string $number) => str_replace(',', '.', $number ?? ''), [$first[0], $second[0]]);
+        $proper = array_map(self::proper(...), $numbers);
+        $isRange = str_starts_with($sign[0] ?? '', '..');
+        $isTurned = $isRange && null !== $proper[0] && null !== $proper[1] && self::isLess($proper[1], $proper[0]);
+        $isNegative = ':' === $sign[0] && str_starts_with($numbers[1], '-');
+        $isWell = null !== self::strict($numbers[0]) && ('' === $numbers[1] || null !== self::strict($numbers[1]));
+        if ($isWell && !$isTurned && !$isNegative && \in_array($sign[0], [null, ':', '..'], true)) {
+            return;
+        }
+        $last = null === $second[0] ? $first : $second;
+        $span = new Span($this->start + $offset + $first[1], $this->start + $offset + $last[1] + \strlen($last[0] ?? ''));
+        $meant = match (true) {
+            null === $proper[0] || ('' !== $numbers[1] && null === $proper[1]) => null,
+            $isTurned => "{$proper[1]}..{$proper[0]}",
+            $isRange => "{$proper[0]}..{$proper[1]}",
+            '' === $numbers[1] => $proper[0],
+            default => "{$proper[0]}:".ltrim($proper[1], '-'),
+        };
+        $this->findings[] = Finding::fault(
+            'gift.number-malformed',
+            $span,
+            match (true) {
+                $isTurned => \sprintf('The range “%s” goes from high to low.', $span->shiftedBy(-$this->start)->of($this->content)),
+                $isNegative => \sprintf('The tolerance in “%s” is below zero.', $span->shiftedBy(-$this->start)->of($this->content)),
+                default => \sprintf('“%s” is not how a receiver reads a number.', $span->shiftedBy(-$this->start)->of($this->content)),
+            },
+            'Write a number, a number with its tolerance (35:1), or a range (34..36).',
+            null === $meant ? null : Fix::offered("Write {$meant}", new TextEdit($span, $meant)),
+        );
+    }
+
+    private static function strict(string $number): ?string
+    {
+        return Regex::match(self::STRICT, $number) ? $number : null;
+    }
+
+    /** The number as a receiver reads it; null where a power of ten is written. */
+    private static function proper(string $number): ?string
+    {
+        $number = Regex::replace(['/^\+/', '/^(-?)\./', '/\.\z/'], ['', '${1}0.', ''], $number);
+
+        return self::strict($number);
+    }
+
+    /** Whether a range of plain numbers goes from high to low. */
+    public static function isLess(string $second, string $first): bool
+    {
+        return BigDecimal::of($second)->isLessThan($first);
     }
 
     private function feedback(string $spelled, int $at): FormattedText
@@ -146,8 +227,11 @@ final class GiftNumbers
         );
     }
 
+    /** As a receiver would have it, where that can be told. */
     private static function plain(string $number): string
     {
-        return str_replace(',', '.', $number);
+        $number = str_replace(',', '.', $number);
+
+        return self::proper($number) ?? $number;
     }
 }

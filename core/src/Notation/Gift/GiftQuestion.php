@@ -121,7 +121,10 @@ final class GiftQuestion
     private function missingBlankLine(): void
     {
         // A line that only looks blank is another finding.
-        if (null === $this->place->surroundings || Regex::match('/^[ \t]*+\xC2\xA0(?:\xC2\xA0|[ \t])*+[\r\n]/', $this->block)) {
+        if (true === $this->place->surroundings?->touchesNext) {
+            $this->touchesNext();
+        }
+        if (true !== $this->place->surroundings?->touchesPrevious || Regex::match(NoBreakSpaces::LINE_THAT_LOOKS_BLANK, $this->block)) {
             return;
         }
         $start = strspn($this->block, " \t");
@@ -135,13 +138,27 @@ final class GiftQuestion
         );
     }
 
+    private function touchesNext(): void
+    {
+        $end = \strlen(rtrim($this->block));
+        $newLine = LineEnding::forNewLinesIn($this->block);
+        $endsInLine = str_contains("\r\n", $this->block[\strlen($this->block) - 1]);
+        $this->findings[] = Finding::fault(
+            'gift.missing-blank-line',
+            new Span(max(0, $end - 1), $end),
+            'The next question starts right after this one.',
+            'Put a blank line between them: without it a receiver takes neither.',
+            Fix::safe('Put a blank line in', TextEdit::insert(\strlen($this->block), $endsInLine ? $newLine : $newLine.$newLine)),
+        )->asEcho();
+    }
+
     /** TeX commands that begin with n, in a block that has a formula: there, \\n is no line break. */
     private function formulaBackslashes(): void
     {
         if (!str_contains($this->text, '\\n') || !Regex::match('/\$|\\\\\(/', $this->text)) {
             return;
         }
-        Regex::matchAll('/(?<!\\\\)(?:\\\\\\\\)*+\K\\\\(?:neq?|nu|nabla|not|notin|ni|nmid|nleq|ngeq|nearrow|nwarrow|neg|natural)(?![a-z])/', $this->text, $matches, \PREG_OFFSET_CAPTURE);
+        Regex::matchAll('/(?<!\\\\)(?:\\\\\\\\)*+\K\\\\n'.GiftFormula::TEX_WITH_N.'/', $this->text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$command, $offset]) {
             $this->findings[] = Finding::doubt(
                 'gift.formula-backslash',
@@ -307,11 +324,12 @@ final class GiftQuestion
 
     private function blankLines(int $open, int $close): void
     {
-        $group = substr($this->text, $open, $close - $open);
-        if (!Regex::match('/[\r\n][ \t\f\x0B]*+[\r\n]/', $group)) {
+        // A comment line is masked with its end; what only looks blank is not masked here.
+        $group = substr($this->comments->masked, $open, $close - $open);
+        if (!Regex::match('/[\r\n\xFF][ \t\f\x0B]*+[\r\n]/', $group)) {
             return;
         }
-        $found = Regex::matchAll('/(?<=\n|\r(?!\n))(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);
+        $found = Regex::matchAll('/(?<=\n|\r(?!\n)|\xFF)(?:[ \t\f\x0B]*+(?:\r\n|\r|\n))++/', $group, $matches, \PREG_OFFSET_CAPTURE);
         for ($index = 0; $index < $found; ++$index) {
             [$blank, $offset] = $matches[0][$index];
             $span = new Span($open + $offset, $open + $offset + \strlen($blank));

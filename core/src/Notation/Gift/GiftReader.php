@@ -12,6 +12,7 @@ use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
+use Notagram\Notation\Surroundings;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Source\LineEnding;
@@ -23,7 +24,20 @@ final readonly class GiftReader implements Reader
 {
     public function split(string $text): array
     {
-        return NoBreakSpaces::handedOn((new GiftSplitter($text))->split(), $text);
+        $blocks = NoBreakSpaces::handedOn((new GiftSplitter($text))->split(), $text);
+        if (!str_contains($text, NoBreakSpaces::SPACE)) {
+            return $blocks;
+        }
+        // A line that only looks blank parts nothing: a receiver takes neither the question above it nor that below.
+        foreach ($blocks as $index => $block) {
+            $before = $blocks[$index - 1] ?? null;
+            if (null !== $before && $block->kind->isNumbered() && $before->kind->isNumbered() && Regex::match(NoBreakSpaces::LINE_THAT_LOOKS_BLANK, $block->textIn($text))) {
+                $around = $before->surroundings ?? new Surroundings();
+                $blocks[$index - 1] = new Block($before->kind, $before->start, $before->end, new Surroundings($around->touchesPrevious, true, $around->startsMidLine));
+            }
+        }
+
+        return $blocks;
     }
 
     public function read(Block $block, string $text): BlockReading
@@ -52,7 +66,7 @@ final readonly class GiftReader implements Reader
         // Two slashes stand for one that is part of a name.
         $names = array_map(
             static fn (string $name) => trim(str_replace("\x00", '/', $name)),
-            explode('/', str_replace('//', "\x00", trim($path))),
+            explode('/', str_replace('//', "\x00", trim(str_replace(NoBreakSpaces::SPACE, ' ', $path)))),
         );
         $findings = [];
         if (null !== $block->surroundings) {

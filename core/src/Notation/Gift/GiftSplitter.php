@@ -36,6 +36,8 @@ final class GiftSplitter
     /** Where the piece's answers closed, and where the line on which they did ends; −1 while they have not. */
     private int $closed = -1;
     private int $closedLineEnd = -1;
+    /** Where the comment lines right above the line at hand begin; −1 where there are none. */
+    private int $notesFrom = -1;
     /** The first line inside open answers that may be a question of its own; −1 where there is none. */
     private int $resumeAt = -1;
 
@@ -99,7 +101,7 @@ final class GiftSplitter
         $this->touchesPrevious = $touchesPrevious;
         $this->hasText = $this->isBroken = false;
         $this->depth = 0;
-        $this->closed = $this->closedLineEnd = $this->resumeAt = -1;
+        $this->closed = $this->closedLineEnd = $this->resumeAt = $this->notesFrom = -1;
     }
 
     /** Ends the piece before $end, and begins the next one there. */
@@ -111,10 +113,30 @@ final class GiftSplitter
             default => BlockKind::Comment,
         };
         if ($end > $this->start) {
-            $surroundings = $this->touchesPrevious ? new Surroundings(touchesPrevious: true, startsMidLine: !str_contains("\r\n", $this->text[$this->start - 1])) : null;
+            if ($this->touchesPrevious) {
+                $this->previousTouchesThis();
+            }
+            $surroundings = $this->touchesPrevious ? new Surroundings(touchesPrevious: true, startsMidLine: "\n" !== $this->text[$this->start - 1]) : null;
             $this->blocks[] = new Block($kind, $this->start, $end, $surroundings);
         }
         $this->begin($end, BlockKind::Comment !== $kind);
+    }
+
+    /** Whether nothing but the backticks of a copied text stand above a title: those are another slip. */
+    private function isBelowFence(int $offset): bool
+    {
+        return Regex::match('/\A\s*+```[^\r\n]*+\s*+\z/', substr($this->text, $this->start, $offset - $this->start));
+    }
+
+    /** What one question does to the next, the next does to it: a receiver takes neither. */
+    private function previousTouchesThis(): void
+    {
+        $last = array_key_last($this->blocks);
+        $block = null === $last ? null : $this->blocks[$last];
+        if (null !== $block && $block->kind->isNumbered()) {
+            $around = $block->surroundings ?? new Surroundings();
+            $this->blocks[$last] = new Block($block->kind, $block->start, $block->end, new Surroundings($around->touchesPrevious, true, $around->startsMidLine));
+        }
     }
 
     /**
@@ -130,19 +152,26 @@ final class GiftSplitter
             $next = min($end, $next);
             $first = $offset + strspn($this->text, " \t", $offset);
             if (0 === substr_compare($this->text, '//', $first, 2)) {
-                if ($this->closed >= 0) {
-                    $this->cut($offset);
+                // It parts nothing, but belongs to what begins below it.
+                $this->notesFrom = $this->notesFrom < 0 ? $offset : $this->notesFrom;
+                $offset = $next;
+                continue;
+            }
+            $from = $this->notesFrom < 0 ? $offset : $this->notesFrom;
+            if (0 === substr_compare($this->text, '$CATEGORY:', $first, 10)) {
+                if ($this->closed >= 0 && $from > $this->start) {
+                    $this->cut($from);
                 }
-            } elseif (0 === substr_compare($this->text, '$CATEGORY:', $first, 10)) {
                 $this->category($offset, $next, $end);
             } else {
                 $startsTitle = Regex::match('/\G::[^:\r\n]++::/', $this->text, offset: $first);
                 if ($this->depth > 0 && $startsTitle) {
                     $this->cut($offset, true);
-                } elseif ($this->closed >= 0 && 0 === substr_compare($this->text, '::', $first, 2)) {
-                    $this->cut($offset);
+                } elseif ($this->hasText && (($startsTitle && !$this->isBelowFence($from)) || ($this->closed >= 0 && 0 === substr_compare($this->text, '::', $first, 2)))) {
+                    $this->cut($from);
                 }
                 $this->hasText = true;
+                $this->notesFrom = -1;
                 $this->line($offset, $first, $lineEnd, $next, $cutsAtOnce);
             }
             $offset = $next;

@@ -121,6 +121,11 @@ final class PlainQuestion
         if (!Regex::match('/\G#[ \t]*+'.$number.'(?:(:|\.\.)'.$number.')?+\s*+\z/', $content, $match, 0, $hash)) {
             return null;
         }
+        $second = $match[3] ?? '';
+        $isMalformed = ':' === ($match[2] ?? '') ? '-' === $second[0] : '' !== $second && GiftNumbers::isLess($second, $match[1]);
+        if ($isMalformed) {
+            return null;
+        }
         $span = new Span($start + $hash + 1, $start + \strlen($content));
 
         return new Numeric([
