@@ -27,6 +27,8 @@ use Notagram\Source\Span;
 /** Reads the block of one question. One object reads one block. */
 final class AikenQuestion
 {
+    public const LIKE_ANOTHER_LINE = '/^(?:ANSWER: |[A-Z][.)] )/';
+
     /** A question's number before its stem, as the start of a pattern. */
     public const NUMBER = '(?:\(\d{1,4}\)|\d{1,4}[.)])(?:[ \t]|\xC2\xA0)++(?=\S)';
 
@@ -48,6 +50,7 @@ final class AikenQuestion
     {
         $this->gatherLines();
         $this->joinedLines($this->stem, 'aiken.stem-lines', 'The stem runs over several lines.');
+        $this->stemLookAlike($this->stem[0]);
         $stem = $this->stemText();
         $this->tokens = [];
         foreach ($this->options as $option) {
@@ -148,6 +151,21 @@ final class AikenQuestion
             $message,
             'Put it on one line: a receiver refuses the rest.',
             Fix::safe('Join the lines', ...$edits),
+        );
+    }
+
+    /** A receiver looks at each line by itself, the first one too. */
+    private function stemLookAlike(AikenLine $line): void
+    {
+        if (!Regex::match(self::LIKE_ANOTHER_LINE, $line->text)) {
+            return;
+        }
+        $isAnswer = str_starts_with($line->text, 'ANSWER');
+        $this->findings[] = Finding::fault(
+            'aiken.stem-look-alike',
+            $line->span,
+            $isAnswer ? 'This stem reads like an answer line.' : 'This stem reads like an option.',
+            'Begin it with another word.',
         );
     }
 

@@ -82,6 +82,10 @@ final class AikenSplitter
             if (null !== $line->answer) {
                 return [BlockKind::Question, $line->next];
             }
+            if ($isAfterBlank && !$letters->hasAny() && 'A' === $line->letter && $this->startsQuestionLettered($line)) {
+                // Above it stood a title: a stem may begin like an option.
+                break;
+            }
             $isOption = $letters->take($line, $this->text, $isAfterBlank);
             if (!$isOption) {
                 // A blank line ends what is not going on; a stem may only be followed by its options or answer.
@@ -100,6 +104,12 @@ final class AikenSplitter
     private function startsQuestion(AikenLine $line): bool
     {
         return null === $line->letter && 'A' === $this->nextLine($line->next)?->letter;
+    }
+
+    /** A line lettered A with another one right below it is a stem. */
+    private function startsQuestionLettered(AikenLine $line): bool
+    {
+        return $line->next < $this->length && 'A' === AikenLine::at($this->text, $line->next)->letter;
     }
 
     /** The next line that is not blank. */

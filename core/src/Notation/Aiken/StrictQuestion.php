@@ -40,7 +40,7 @@ final class StrictQuestion
         $stem = $lines[0];
         $answer = rtrim($lines[$count], " \t");
         $key = \ord($answer[8]) - 65;
-        if ($key > $count - 2 || $count < 3 || '(' === $stem[0] || ctype_digit($stem[0])) {
+        if ($key > $count - 2 || $count < 3 || '(' === $stem[0] || ctype_digit($stem[0]) || Regex::match(AikenQuestion::LIKE_ANOTHER_LINE, $stem)) {
             return null;
         }
         $offset = \strlen($stem) + 1;
