@@ -44,6 +44,12 @@ final readonly class PaperWords
         return $words;
     }
 
+    /** Whether a text that stands alone is no sentence, so that it may head what follows. */
+    public static function looksLikeHeading(string $text): bool
+    {
+        return \strlen($text) <= 60 && !Regex::match('/[.!?:;,]\s*+\z|[\r\n]/', $text);
+    }
+
     /** True or false as written, in any of the languages, spelled out or by letter; null where it is neither. */
     public function truth(string $text): ?bool
     {

@@ -208,4 +208,15 @@ final class TidyTest extends TestCase
 
         return $lines;
     }
+
+    /** Whatever the next section is called, and whether it gives points or not. */
+    public function testPointsEndWithTheirSection(): void
+    {
+        foreach (['True or false', 'Part II. Short questions', 'More questions', 'B. Now some harder ones'] as $heading) {
+            $tidied = Tidy::of("Multiple choice (2 points each)\n\n1. Which bee mates?\na) drone\nb) worker\n\n{$heading}\n\n2. Wax floats.\nTrue   False\n")->text;
+
+            self::assertStringContainsString('1. (2 points) Which bee mates?', $tidied, $heading);
+            self::assertStringContainsString('2. Wax floats.', $tidied, $heading);
+        }
+    }
 }

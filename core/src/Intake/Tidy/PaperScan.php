@@ -326,6 +326,7 @@ final class PaperScan
             $this->kind = $kind;
         }
         $this->settleTotal();
+        $this->pointsEndWithTheirSection();
         $this->points = $words->pointsOfEachIn($text) ?? $this->points;
         $this->total = Regex::match("~{$words->pointsPattern()}\\s*\\z~iu", $text, $found) ? str_replace(',', '.', '' !== $found[1] ? $found[1] : ($found[2] ?? '')) : null;
         $this->firstOfSection = \count($this->questions);
@@ -337,6 +338,14 @@ final class PaperScan
         $this->isAfterHeading = true;
 
         return LineRole::Heading;
+    }
+
+    /** Below a heading, and further lines of it, all questions have its points; a heading after them is of another section. */
+    private function pointsEndWithTheirSection(): void
+    {
+        if (!$this->isAfterHeading) {
+            $this->points = '';
+        }
     }
 
     /** The points of a section that has one question are that question's. */
@@ -371,6 +380,9 @@ final class PaperScan
             return $this->goesOn($index);
         }
         $this->open = null;
+        if (PaperWords::looksLikeHeading($text)) {
+            $this->pointsEndWithTheirSection();
+        }
 
         return [] === $this->questions && !str_ends_with($text, '?') ? LineRole::Title : LineRole::Passage;
     }

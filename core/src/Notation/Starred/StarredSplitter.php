@@ -203,6 +203,9 @@ final class StarredSplitter
         if (null !== $kind || null !== $words->partOf($text)) {
             $this->kind = $kind ?? '';
             $this->points = '';
+        } elseif (!$this->isAfterHeading && PaperWords::looksLikeHeading($text)) {
+            // The points of a section end with it, whatever the next one is called.
+            $this->points = '';
         }
         $this->points = $words->pointsOfEachIn($text) ?? $this->points;
         $this->part = $words->partOf($text) ?? $this->part;
