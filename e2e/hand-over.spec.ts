@@ -5,7 +5,7 @@ import { openLeaf, openSheet, pasteSheet, saved, source } from './desk'
 test('convert GIFT to Aiken and see the losses', async ({ page }) => {
   await openSheet(page, 'Castes and their work')
   await openLeaf(page, 'Hand over')
-  await expect(page.getByText('No losses: everything goes along.')).toBeVisible()
+  await expect(page.getByText('Nothing is lost.')).toBeVisible()
   await page.getByRole('combobox', { name: 'Hand over as' }).click()
   await page.getByRole('option', { name: 'Aiken' }).click()
 

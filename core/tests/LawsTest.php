@@ -11,6 +11,8 @@ use Notagram\Handover\Conversion;
 use Notagram\Handover\Json\QuestionJson;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
+use Notagram\Notation\LossKind;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -96,7 +98,7 @@ final class LawsTest extends TestCase
                     $isText = 'starred' === $target->id() && !$block->written->isNumbered;
                     if (null !== $block->placed->reading->question && '' !== $block->written->text && !$isText) {
                         // What loses something is read back, but not as it was.
-                        $expected[] = [] === $block->written->losses ? self::essence($block->placed->reading->question) : null;
+                        $expected[] = [] === array_filter($block->written->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? self::essence($block->placed->reading->question) : null;
                     }
                 }
                 $again = ReadSheet::of(SourceText::fromUtf8($conversion->text()), $target);
@@ -163,6 +165,12 @@ final class LawsTest extends TestCase
         $question = ReadSheet::of(SourceText::fromUtf8($text), $notation)->numbered($number)->reading->question;
 
         return array_map(static fn (Option|AcceptedAnswer $answer) => $answer instanceof Option ? $answer->text->text : $answer->text, [...$question?->options() ?? [], ...$question?->accepted() ?? []]);
+    }
+
+    /** What is named to the person, and yet reads back as it was. */
+    private static function comesBack(Loss $loss): bool
+    {
+        return LossKind::Refused === $loss->kind || str_contains($loss->message, 'as a comment');
     }
 
     /** @return list<mixed> */

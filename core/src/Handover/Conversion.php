@@ -44,6 +44,10 @@ final readonly class Conversion
             $pictures->namedIn($written->text),
         );
 
+        if ('' !== $written->text && false === $reading->question?->isMarked()) {
+            $losses[] = Loss::refused('It has no right answer yet: your quiz system refuses it, or counts every answer as wrong.');
+        }
+
         return [] === $losses ? $written : new WrittenBlock($written->text, [...$written->losses, ...$losses], $written->isNumbered);
     }
 
@@ -65,7 +69,7 @@ final readonly class Conversion
     {
         foreach ($this->blocks as $block) {
             foreach ($block->written->losses as $loss) {
-                if (LossKind::Reduced !== $loss->kind) {
+                if (\in_array($loss->kind, [LossKind::Dropped, LossKind::Changed], true)) {
                     return true;
                 }
             }

@@ -21,6 +21,11 @@ final readonly class Loss
         return new self(LossKind::Changed, $message);
     }
 
+    public static function refused(string $message): self
+    {
+        return new self(LossKind::Refused, $message);
+    }
+
     public static function reduced(string $message): self
     {
         return new self(LossKind::Reduced, $message);

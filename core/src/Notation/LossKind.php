@@ -12,4 +12,6 @@ enum LossKind: string
     case Changed = 'changed';
     /** Something that came with it is left out. */
     case Reduced = 'reduced';
+    /** It goes as it is, and whoever takes it refuses it or takes it wrongly. */
+    case Refused = 'refused';
 }

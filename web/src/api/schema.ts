@@ -484,7 +484,7 @@ export interface components {
         /** @description What a target cannot hold, and what happens to it. */
         LossView: {
             /** @enum {string} */
-            kind: "dropped" | "changed" | "reduced";
+            kind: "dropped" | "changed" | "reduced" | "refused";
             message: string;
         };
         /** @description The edits that mark. */

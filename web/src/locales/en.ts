@@ -256,8 +256,9 @@ export const en = {
     copied: 'Copied.',
     copyFailed: 'The browser did not allow copying. Download it instead.',
     mended: 'Save mended under the same name',
-    lossesTitle: 'No losses: everything goes along. | 1 loss | {n} losses',
-    kind: { dropped: 'Dropped', changed: 'Changed', reduced: 'Reduced' },
+    lossesTitle:
+      'Nothing is lost. | 1 thing to know before you hand it over | {n} things to know before you hand it over',
+    kind: { dropped: 'Dropped', changed: 'Changed', refused: 'Not ready', reduced: 'Reduced' },
     question: 'Question {number}',
     otherText: 'Beside the questions',
     empty: 'Nothing to hand over yet.',

@@ -64,6 +64,9 @@ final readonly class GiftWriter implements Writer
         $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
         $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
         $losses = $this->losses($question);
+        if (null !== $question->points) {
+            $losses[] = Loss::reduced('Its points go along as a comment, which quiz systems skip.');
+        }
         // Without an accepted answer the braces are empty: the sentence keeps its blank.
         if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
             $gap = $question->answers;

@@ -173,12 +173,14 @@ final readonly class StarredWriter implements Writer
         $left = array_keys(array_filter([
             'title' => null !== $question->title,
             'text format' => FormattedText::AUTO !== $question->stem->format,
-            'points' => null !== $question->points && !$this->style->showsPoints,
             'feedback' => $hasFeedback,
             'explanation' => null !== $question->explanation,
             'comments' => [] !== $question->comments,
         ]));
         $losses = [] === $left ? [] : [Loss::reduced('Left out, as a Starred list has no place for it: '.implode(', ', $left).'.')];
+        if (null !== $question->points && !$this->style->showsPoints) {
+            $losses[] = Loss::reduced('Its points are left out, as the style of the list asks.');
+        }
         $answers = [
             ...array_map(static fn (Option $option) => $option->text->text, $options),
             ...array_map(static fn (AcceptedAnswer $accepted) => $accepted->text, $question->accepted()),

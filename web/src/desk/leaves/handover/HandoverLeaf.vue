@@ -64,7 +64,7 @@ interface LossHere {
   block: PlacedBlock
 }
 
-const KINDS = ['dropped', 'changed', 'reduced'] as const
+const KINDS = ['dropped', 'changed', 'refused', 'reduced'] as const
 /** The gravest first. */
 const losses = computed<LossHere[]>(() => {
   const all = items.value.flatMap(({ block, written: one }) =>
