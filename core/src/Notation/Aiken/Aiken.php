@@ -53,7 +53,7 @@ final readonly class Aiken implements Notation
 
     public function signsIn(string $text): int
     {
-        return Regex::matchAll('/(*ANYCRLF)^[ \t]*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);
+        return Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:\(?[A-Ha-h][.):]|answer\b)/mi', $text);
     }
 
     public function examples(): array

@@ -60,8 +60,8 @@ final readonly class Starred implements Notation
     {
         $question = PaperWords::all()->question;
         // Numbers before stems, and options that a star marks or that no ANSWER line follows.
-        $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t]++\\d)[ \\t]*+(?=\\S)~mui", $text);
-        $options = Regex::matchAll('/(*ANYCRLF)^[ \t]*+(?:\*[ ]?)?+\(?[A-Ha-h][.)][ \t]/m', $text);
+        $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t\\x{A0}_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t\\x{A0}]++\\d)[ \\t\\x{A0}]*+(?=\\S)~mui", $text);
+        $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:\*[ ]?)?+\(?[A-Ha-h][.)](?:[ \t]|\xC2\xA0)/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
         $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
