@@ -24,6 +24,8 @@ final class Version20261127120000 extends AbstractMigration
         $this->addSql('UPDATE sheet SET original_id = id');
         $this->addSql('CREATE TABLE outline (sheet_id VARCHAR(36) NOT NULL PRIMARY KEY REFERENCES sheet (id) ON DELETE CASCADE, of_text VARCHAR(40) NOT NULL, states CLOB NOT NULL)');
         $this->addSql('CREATE INDEX original_of_sheet ON sheet (original_id)');
+        // Where each stands is not known of those that were kept before.
+        $this->addSql("UPDATE sheet SET emphasised = '[]'");
         foreach (['text', 'original_bytes', 'outline', 'outline_key'] as $column) {
             $this->addSql("ALTER TABLE sheet DROP COLUMN {$column}");
         }

@@ -47,7 +47,7 @@ final class TidyCommand extends SheetCommand
                     'name' => $step->name,
                     'changes' => array_map(static fn (Change $change) => ['line' => $change->line, 'before' => $change->before, 'after' => $change->after], $step->changes),
                 ], $tidied->steps),
-            ] + SheetJson::of($checked, offered: OfferedMarks::in($sheet, $named->manuscript->emphasised ?? [])));
+            ] + SheetJson::of($checked, offered: OfferedMarks::in($sheet, $tidied->emphasisIn($named->manuscript->emphasised ?? []))));
         } else {
             $output->write($tidied->text, false, OutputInterface::OUTPUT_RAW);
             foreach ($tidied->steps as $step) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use App\Reading\MovedPlaces;
+use App\Request\EditRequest;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
@@ -78,7 +80,7 @@ class Sheet
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $notes = [];
 
-    /** @var list<string> stretches that stood out in that document */
+    /** @var list<array{text: string, at: int}> stretches that stood out in that document, and where the line of each starts now */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $emphasised = [];
 
@@ -115,7 +117,8 @@ class Sheet
     {
         $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
         $sheet->notes = $manuscript->notes;
-        $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => $emphasis->text, $manuscript->emphasised);
+        $starts = MovedPlaces::lineStarts($manuscript->text);
+        $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $manuscript->emphasised);
         foreach ($manuscript->pictures as $index => $picture) {
             $sheet->pictureTypes[] = $picture->mediaType();
             $sheet->pictures->add(new SheetPicture($sheet, $index + 1, $picture));
@@ -153,7 +156,25 @@ class Sheet
     /** @return list<Emphasis> what stood out in the document that it came as */
     public function emphasised(): array
     {
-        return array_map(static fn (string $text) => new Emphasis(0, $text), $this->emphasised);
+        $emphasised = [];
+        $starts = [] === $this->emphasised ? [] : MovedPlaces::lineStarts($this->text());
+        $placed = $this->emphasised;
+        usort($placed, static fn (array $one, array $other) => $one['at'] <=> $other['at']);
+        $line = 0;
+        foreach ($placed as ['text' => $text, 'at' => $at]) {
+            while (isset($starts[$line]) && $starts[$line] <= $at) {
+                ++$line;
+            }
+            $emphasised[] = new Emphasis(max(1, $line), $text);
+        }
+
+        return $emphasised;
+    }
+
+    /** @param list<EditRequest> $edits that the text has just come by */
+    public function moveEmphasis(array $edits): void
+    {
+        $this->emphasised = array_map(static fn (array $one) => ['at' => MovedPlaces::after($one['at'], $edits)] + $one, $this->emphasised);
     }
 
     public function isDocument(): bool

@@ -11,6 +11,7 @@ use Notagram\Intake\ListLabel;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\OfferedMarks;
 use Notagram\Intake\Picture;
+use Notagram\Intake\Tidy\Tidy;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -253,9 +254,18 @@ final class DocumentsTest extends TestCase
     public function testOptionsThatStoodOutAreOfferedWhereTheySaySomething(): void
     {
         $sheet = ReadSheet::of(SourceText::fromUtf8("1. One?\na. x\nb. y\n\n2. Two?\na. v\nb. w\n\n3. Three?\n*a. p\nb. q\n"), Notations::find('starred') ?? throw new \LogicException());
-        $emphasised = array_map(static fn (string $text) => new Emphasis(0, $text), ['b. y', 'v', 'w', 'q']);
+        $emphasised = [new Emphasis(3, 'b. y'), new Emphasis(6, 'v'), new Emphasis(7, 'w'), new Emphasis(11, 'q')];
         // In the second all stood out, and the third is marked.
         self::assertSame([1 => [1]], OfferedMarks::in($sheet, $emphasised));
+    }
+
+    public function testWhatStoodOutIsOfferedInItsPlaceAlone(): void
+    {
+        $text = "Spring test\n\n1) Which mates?\n\na) drone\nb) queen\n\n2) Which lays?\n\na) drone\nb) queen\n";
+        $tidied = Tidy::of($text);
+        $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException());
+
+        self::assertSame([1 => [0], 2 => [1]], OfferedMarks::in($sheet, $tidied->emphasisIn([new Emphasis(5, 'drone'), new Emphasis(11, 'queen')])));
     }
 
     /** Common practice, no source: letters go on as AA, BB; ordinals as English has them. */

@@ -161,6 +161,14 @@ final class Draft
         return $became;
     }
 
+    /** @return list<int> for each line, the line of the original that it came from, from 1 */
+    public function origins(): array
+    {
+        $this->lines();
+
+        return $this->origins;
+    }
+
     public function countOfChanges(): int
     {
         return array_sum(array_map(\count(...), $this->changes));

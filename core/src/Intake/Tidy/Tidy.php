@@ -70,6 +70,6 @@ final class Tidy
             }
         }
 
-        return new Tidied($draft->text(), $reports, $draft->title, $draft->becameOf());
+        return new Tidied($draft->text(), $reports, $draft->title, $draft->becameOf(), $draft->origins());
     }
 }

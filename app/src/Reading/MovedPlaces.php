@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Request\EditRequest;
+use App\View\EditView;
+use Notagram\Source\EditorOffsets;
+
+/** Follows places of a text through its edits, in the offsets of the browser's editor. */
+final class MovedPlaces
+{
+    /** @param list<EditRequest>|list<EditView> $edits in order, in the coordinates of the text before them */
+    public static function after(int $place, array $edits): int
+    {
+        $moved = 0;
+        foreach ($edits as $edit) {
+            if ($edit->from > $place) {
+                break;
+            }
+            $length = EditorOffsets::lengthOf(strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"]));
+            if ($edit->to > $place) {
+                return $edit->from + $moved + min($place - $edit->from, $length);
+            }
+            $moved += $length - ($edit->to - $edit->from);
+        }
+
+        return $place + $moved;
+    }
+
+    /** @return list<int> where each line starts */
+    public static function lineStarts(string $text): array
+    {
+        $starts = [0];
+        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
+            $starts[] = $starts[$index] + EditorOffsets::lengthOf($line) + 1;
+        }
+
+        return $starts;
+    }
+}
