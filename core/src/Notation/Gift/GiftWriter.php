@@ -56,17 +56,16 @@ final readonly class GiftWriter implements Writer
     private function question(Question $question): WrittenBlock
     {
         $comments = $question->comments;
+        $losses = $this->losses($question);
+        // Points that a comment of the writer's own names are where they were: nothing is lost.
         $hasPoints = [] !== array_filter($comments, static fn (string $line) => str_contains($line, "({$question->points} point"));
         if (null !== $question->points && !$hasPoints) {
             $comments[] = \sprintf('(%s %s)', $question->points, '1' === $question->points ? 'point' : 'points');
+            $losses[] = Loss::reduced('Its points go along as a comment, which quiz systems skip.');
         }
         $lines = [] === $comments ? '' : $this->comments($comments)."\n";
         $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
         $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
-        $losses = $this->losses($question);
-        if (null !== $question->points) {
-            $losses[] = Loss::reduced('Its points go along as a comment, which quiz systems skip.');
-        }
         // Without an accepted answer the braces are empty: the sentence keeps its blank.
         if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
             $gap = $question->answers;

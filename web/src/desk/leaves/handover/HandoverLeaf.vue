@@ -208,7 +208,8 @@ li button {
   cursor: pointer;
 }
 
-.is-dropped {
+.is-dropped,
+.is-refused {
   color: var(--fault);
 }
 
