@@ -34,8 +34,9 @@ class SmallDisk {
     rmSync(`${this.folder}/fill`)
   }
 
-  remount(mode: 'ro' | 'rw'): void {
-    this.mount('-o', `remount,${mode}`, this.folder)
+  /** While a request still writes, the disk is busy. */
+  async remount(mode: 'ro' | 'rw'): Promise<void> {
+    await expect(() => this.mount('-o', `remount,${mode}`, this.folder)).toPass({ timeout: 15_000 })
   }
 
   async stop(): Promise<void> {
@@ -90,10 +91,10 @@ test('a disk that is full, and one that may only be read: said, waited for, and 
     disk.empty()
     await expect(page.locator('.save-note')).toHaveText(/^Saved/, { timeout: 30_000 })
 
-    disk.remount('ro')
+    await disk.remount('ro')
     await page.keyboard.type('\nOn a disk to read? {T}\n')
     await expect(page.getByRole('alert')).toContainText('can only be read')
-    disk.remount('rw')
+    await disk.remount('rw')
     await expect(page.locator('.save-note')).toHaveText(/^Saved/, { timeout: 30_000 })
     await page.reload()
     await expect(source(page)).toBeVisible()

@@ -84,7 +84,7 @@ test('with a key at its end, in five actions at most', async ({ page }) => {
   )
   await hand.does(
     () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
-    () => expect(page.getByText('Nothing is lost.')).toBeVisible(),
+    () => expect(page.getByText('10 things to know before you hand it over')).toBeVisible(),
   )
   let text = ''
   await hand.does(
@@ -172,7 +172,7 @@ test('an empty shelf offers old tests to try, and a picture of theirs is shown',
   await expect(picture).toBeVisible()
   expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(380)
   await openLeaf(page, 'Hand over')
-  await expect(page.getByRole('list', { name: 'loss' }).getByText('Picture 1 stays here')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'things to know' }).getByText('Picture 1 stays here')).toBeVisible()
 })
 
 test('bringing in is shown, and can be stopped', async ({ page }) => {

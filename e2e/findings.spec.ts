@@ -55,10 +55,11 @@ test('go through the findings by key alone, search them, and mend one', async ({
   await pasteSheet(page, 'By key', 'One? {T}\nTwo? {F}\n\nThree? {=a ~b ~\n~c}\n')
   await openLeaf(page, 'Findings')
   await page.getByRole('searchbox', { name: 'Find in the findings' }).fill('blank line')
-  await expect(page.locator('.finding-note')).toHaveCount(1)
+  // Both questions that touch are at fault, and one mending helps both.
+  await expect(page.locator('.finding-note')).toHaveCount(2)
   await page.getByRole('region', { name: 'Findings' }).focus()
   await page.keyboard.press('ArrowDown')
-  await expect(page.locator('.status-bar')).toContainText('line 2')
+  await expect(page.locator('.status-bar')).toContainText('line 1')
   await page.keyboard.press('Enter')
   await expect(source(page)).toBeFocused()
   await page.keyboard.press('F2')

@@ -26,6 +26,7 @@ test('paste a broken text, mend it by key, download it', async ({ page }) => {
   await expect(page.locator('.expected-count')).toHaveText(/1 of 3/)
   await page.keyboard.press('F8')
   await page.keyboard.press('F2')
+  await expect(page.getByText('A blank line stands inside the answers.')).toHaveCount(0)
   await page.keyboard.press('F8')
   await page.keyboard.press('F2')
   await expect(page.locator('.expected-count')).toHaveText(/3 of 3/)
