@@ -4,8 +4,10 @@ import { type EffectScope, effectScope, ref, shallowRef } from 'vue'
 import { Problem, type Written } from '@/api/client'
 import { styled, USUAL_STYLE } from '@/desk/leaves/handover/list-style'
 import ListStyle from '@/desk/leaves/handover/ListStyle.vue'
+import { lossesByGravity } from '@/desk/leaves/handover/losses'
+import LossList from '@/desk/leaves/handover/LossList.vue'
 import { useWritten } from '@/desk/leaves/handover/useWritten'
-import { NOTHING_READ, type SheetReading, spliced } from '@/desk/sync/reading'
+import { NOTHING_READ, type PlacedBlock, type SheetReading, spliced } from '@/desk/sync/reading'
 import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
 import { answer, body } from './samples'
@@ -89,6 +91,40 @@ describe('what is handed over', () => {
     expect(problem.value).toBe('The server does not answer.')
     stop()
     expect(setTarget).toHaveBeenLastCalledWith(null)
+  })
+})
+
+describe('what is lost', () => {
+  const points = { kind: 'reduced' as const, message: 'Its points stay.' }
+  const many = { kind: 'dropped' as const, message: 'It has several right answers.' }
+  const block = (number: number | null) => ({ key: `block ${number}`, number }) as PlacedBlock
+  const item = (number: number | null, ...losses: Written['losses']) => ({
+    block: block(number),
+    written: { text: '', losses, isNumbered: false },
+  })
+
+  it('is said once, the gravest first, with every question that it befalls', () => {
+    const losses = lossesByGravity([item(1, points), item(2), item(3, points, many), item(4, points)])
+    expect(losses).toEqual([
+      { loss: many, blocks: [block(3)] },
+      { loss: points, blocks: [block(1), block(3), block(4)] },
+    ])
+  })
+
+  it('leads to each of its questions, by number', async () => {
+    const losses = lossesByGravity([item(3, many), ...Array.from({ length: 43 }, (_, at) => item(at + 1, points))])
+    const wrapper = mount(LossList, { props: { losses, label: 'Losses' }, global: { plugins: plugins() } })
+    const [first, second] = wrapper.findAll('li')
+    expect(first?.text()).toBe(`DroppedQuestion 3 ${many.message}`)
+    expect(second?.find('.where').text()).toMatch(/^43 questions:.*40and 3 more$/)
+    await second?.findAll('button')[1]?.trigger('click')
+    expect(wrapper.emitted('chosen')).toEqual([[block(2)]])
+  })
+
+  it('is counted by places where a text beside the questions is among them', () => {
+    const losses = lossesByGravity([item(null, points), item(1, points)])
+    const wrapper = mount(LossList, { props: { losses, label: 'Losses' }, global: { plugins: plugins() } })
+    expect(wrapper.find('.where').text()).toBe('2 places:Beside the questions1')
   })
 })
 

@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, onScopeDispose, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Loss, type Written } from '@/api/client'
+import { api, type Written } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
@@ -14,6 +14,9 @@ import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
 import { type ListStyle, styled, USUAL_STYLE } from './list-style'
 import ListStyleChoice from './ListStyle.vue'
+import { lossesByGravity } from './losses'
+import LossList from './LossList.vue'
+import LossName from './LossName.vue'
 import { useWritten } from './useWritten'
 
 /** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
@@ -58,20 +61,7 @@ const items = computed<HandoverItem[]>(() => {
     .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0)
 })
 
-interface LossHere {
-  key: string
-  loss: Loss
-  block: PlacedBlock
-}
-
-const KINDS = ['dropped', 'changed', 'refused', 'reduced'] as const
-/** The gravest first. */
-const losses = computed<LossHere[]>(() => {
-  const all = items.value.flatMap(({ block, written: one }) =>
-    (one?.losses ?? []).map((loss, index) => ({ key: `${block.key}.${index}`, loss, block })),
-  )
-  return KINDS.flatMap((kind) => all.filter(({ loss }) => loss.kind === kind))
-})
+const losses = computed(() => lossesByGravity(items.value))
 
 const text = computed(() => {
   const texts = items.value.flatMap(({ written: one }) => (one?.text ? [one.text] : []))
@@ -126,15 +116,12 @@ defineExpose({ list, items })
         <p v-if="problem" class="problem">{{ problem }}</p>
         <template v-else>
           <h3>{{ t('handover.lossesTitle', losses.length) }}</h3>
-          <ul v-if="losses.length" tabindex="0" :aria-label="t('handover.lossesTitle', losses.length)">
-            <li v-for="{ key, loss, block } in losses" :key="key">
-              <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b>
-              <button type="button" @click="desk.goToBlock(block)">
-                {{ block.number === null ? t('handover.otherText') : t('handover.question', { number: block.number }) }}
-              </button>
-              <span>{{ loss.message }}</span>
-            </li>
-          </ul>
+          <LossList
+            v-if="losses.length"
+            :losses="losses"
+            :label="t('handover.lossesTitle', losses.length)"
+            @chosen="desk.goToBlock"
+          />
         </template>
       </div>
     </template>
@@ -144,7 +131,7 @@ defineExpose({ list, items })
           <pre v-if="item.written?.text" dir="auto">{{ item.written.text }}</pre>
           <p v-else class="not">{{ item.written ? t('handover.nothingWritten') : t('handover.waiting') }}</p>
           <p v-for="(loss, index) in item.written?.losses" :key="index" class="loss">
-            <b :class="`is-${loss.kind}`">{{ t(`handover.kind.${loss.kind}`) }}</b> {{ loss.message }}
+            <LossName :kind="loss.kind" /> {{ loss.message }}
           </p>
         </div>
       </template>
@@ -176,49 +163,6 @@ defineExpose({ list, items })
 
 h3 {
   font-weight: 650;
-}
-
-ul {
-  max-block-size: 122px;
-  margin: 2px 0 0;
-  padding: 0;
-  overflow-y: auto;
-  list-style: none;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 62px 92px 1fr;
-  gap: 8px;
-}
-
-li {
-  align-items: baseline;
-}
-
-li button {
-  min-block-size: 24px;
-  border: 0;
-  padding: 0;
-  background: transparent;
-  color: inherit;
-  font: inherit;
-  text-align: start;
-  text-decoration: underline;
-  cursor: pointer;
-}
-
-.is-dropped,
-.is-refused {
-  color: var(--fault);
-}
-
-.is-changed {
-  color: var(--doubt);
-}
-
-.is-reduced {
-  color: var(--hint);
 }
 
 .written {
