@@ -144,7 +144,12 @@ defineExpose({ list, items })
         <ul>
           <li v-for="[code, times] in desk.off.value" :key="code">
             {{ kindOf(code) }} <code>{{ code }}</code> · {{ times }}
-            <button v-if="desk.sheet.value?.switchedOff.includes(code)" type="button" @click="desk.setOff(code, false)">
+            <button
+              v-if="desk.sheet.value?.switchedOff.includes(code)"
+              type="button"
+              class="text-button"
+              @click="desk.setOff(code, false)"
+            >
               {{ t('findings.switchOn') }}
             </button>
             <span v-else>{{ t('findings.offInPlace') }}</span>
@@ -166,10 +171,12 @@ defineExpose({ list, items })
             <template v-if="item.code">
               <code>{{ item.code }}</code> · {{ item.all }}
               <span class="ways">
-                <button v-if="item.mendable" type="button" @click="showMending(item.code)">
+                <button v-if="item.mendable" type="button" class="text-button" @click="showMending(item.code)">
                   {{ t('findings.mendKind', item.mendable) }}
                 </button>
-                <button type="button" @click="desk.setOff(item.code, true)">{{ t('findings.offInSheet') }}</button>
+                <button type="button" class="text-button" @click="desk.setOff(item.code, true)">
+                  {{ t('findings.offInSheet') }}
+                </button>
               </span>
             </template>
           </h3>
@@ -182,22 +189,27 @@ defineExpose({ list, items })
           <div v-for="placed in item.findings" :key="placed.key" class="one" :class="{ 'is-current': isHere(placed) }">
             <FindingNote :finding="placed.finding" :is-here="isHere(placed)" show-advice @mend="desk.mend(placed)" />
             <p class="where">
-              <button v-if="placed.block || placed.to > 0" type="button" @click="desk.goToFinding(placed)">
+              <button
+                v-if="placed.block || placed.to > 0"
+                type="button"
+                class="text-button"
+                @click="desk.goToFinding(placed)"
+              >
                 <template v-if="grouping === 'kind'">{{ nameOf(placed.block) }}, </template
                 >{{ t('findings.line', { line: lineOf(placed) }) }}
               </button>
               <code v-if="grouping === 'question'">{{ placed.finding.code }}</code>
-              <button v-if="isOfEncoding(placed)" type="button" @click="emit('chooseEncoding')">
+              <button v-if="isOfEncoding(placed)" type="button" class="text-button" @click="emit('chooseEncoding')">
                 {{ t('findings.otherEncoding') }}
               </button>
               <template v-if="grouping === 'question'">
-                <button type="button" class="switch" @click="desk.setOff(placed.finding.code, true)">
+                <button type="button" class="text-button switch" @click="desk.setOff(placed.finding.code, true)">
                   {{ t('findings.offInSheet') }}
                 </button>
                 <button
                   v-if="note && placed.block?.number"
                   type="button"
-                  class="switch"
+                  class="text-button switch"
                   @click="desk.setOffHere(placed, note)"
                 >
                   {{ t('findings.offHere') }}
@@ -317,19 +329,6 @@ h3 .ways {
   padding-inline-start: 15px;
   color: var(--soft);
   font-size: 12px;
-}
-
-.where button,
-h3 button,
-.off button {
-  min-block-size: 24px;
-  border: 0;
-  padding: 0;
-  background: transparent;
-  color: inherit;
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 
 /* What is rarely wanted shows where one looks. */

@@ -24,7 +24,8 @@ const howMany = (blocks: readonly PlacedBlock[]) =>
     <li v-for="{ loss, blocks } in losses" :key="`${loss.kind} ${loss.message}`">
       <LossName :kind="loss.kind" />
       <p v-if="blocks.length === 1">
-        <button type="button" @click="emit('chosen', blocks[0]!)">{{ nameOf(blocks[0]!) }}</button> {{ loss.message }}
+        <button type="button" class="text-button" @click="emit('chosen', blocks[0]!)">{{ nameOf(blocks[0]!) }}</button>
+        {{ loss.message }}
       </p>
       <div v-else>
         <p>{{ loss.message }}</p>
@@ -34,6 +35,7 @@ const howMany = (blocks: readonly PlacedBlock[]) =>
             v-for="block in blocks.slice(0, SHOWN)"
             :key="block.key"
             type="button"
+            class="text-button"
             :aria-label="nameOf(block)"
             @click="emit('chosen', block)"
           >
@@ -79,13 +81,5 @@ p > button:only-child {
 
 button {
   min-inline-size: 24px;
-  min-block-size: 24px;
-  border: 0;
-  padding: 0;
-  background: transparent;
-  color: inherit;
-  font: inherit;
-  text-decoration: underline;
-  cursor: pointer;
 }
 </style>
