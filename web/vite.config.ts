@@ -17,5 +17,11 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     rolldownOptions: { input: 'src/main.ts' },
   },
-  test: { environment: 'jsdom', include: ['tests/**/*.test.ts'] },
+  test: {
+    environment: 'jsdom',
+    include: ['tests/**/*.test.ts'],
+    setupFiles: ['tests/fresh-modules.ts'],
+    pool: 'threads',
+    isolate: false,
+  },
 })

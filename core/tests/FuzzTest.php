@@ -7,15 +7,15 @@ namespace Notagram\Tests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Twenty thousand texts that nobody wrote break no law; bin/fuzz tries more of them, and others. */
+/** Eight thousand texts that nobody wrote break no law; bin/fuzz tries more of them, and others. */
 final class FuzzTest extends TestCase
 {
-    private const INPUTS_A_SEED = 5_000;
+    private const INPUTS_A_SEED = 4_000;
 
     /** @return iterable<array{int}> */
     public static function seeds(): iterable
     {
-        foreach ([11, 12, 13, 14] as $seed) {
+        foreach ([11, 12] as $seed) {
             yield "seed {$seed}" => [$seed];
         }
     }
