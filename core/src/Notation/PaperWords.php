@@ -6,10 +6,16 @@ namespace Notagram\Notation;
 
 use Notagram\Source\Regex;
 
-/** The words that printed tests use, in the languages of data/paper.php, as pieces of patterns that are read with the flags “iu”. */
+/**
+ * The words that printed tests use, in all languages of data/words together, as pieces of patterns that are read with the
+ * flags “iu” (common practice, no source).
+ */
 final readonly class PaperWords
 {
-    /** @param array<string, string> $kinds by the kind of question that a heading announces */
+    /**
+     * @param array<string, string>        $kinds  by the kind of question that a heading announces
+     * @param list<array{string, string}> $truths each language's own words for true and false, as patterns
+     */
     private function __construct(
         public string $question,
         public string $answer,
@@ -21,13 +27,23 @@ final readonly class PaperWords
         public string $key,
         public string $part,
         public string $for,
-        public array $kinds,
         public string $task,
         public string $name,
         public string $page,
         public string $of,
         public string $instruction,
         public string $material,
+        public string $explanation,
+        public string $bookkeeping,
+        public string $value,
+        public string $cue,
+        public string $button,
+        public string $option,
+        public string $type,
+        public string $ending,
+        public string $statement,
+        public array $kinds,
+        private array $truths,
     ) {
     }
 
@@ -35,13 +51,31 @@ final readonly class PaperWords
     {
         /** @var ?self $words */
         static $words = null;
-        if (null === $words) {
-            /** @var array{question: string, answer: string, points: string, each: string, true: string, false: string, correct: string, key: string, part: string, for: string, kinds: array<string, string>, task: string, name: string, page: string, of: string, instruction: string, material: string} $lists */
-            $lists = require __DIR__.'/../../data/paper.php';
-            $words = new self(...$lists);
-        }
 
-        return $words;
+        return $words ??= self::load();
+    }
+
+    private static function load(): self
+    {
+        $lists = $kinds = $truths = [];
+        foreach (['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'] as $language) {
+            /** @var array{paper: array{question: string, true: string, false: string, kinds: array<string, string>}} $file */
+            $file = require __DIR__."/../../data/words/{$language}.php";
+            foreach ($file['paper'] as $name => $pattern) {
+                if (\is_array($pattern)) {
+                    foreach ($pattern as $kind => $words) {
+                        $kinds[$kind][] = $words;
+                    }
+                } else {
+                    $lists[$name][] = $pattern;
+                }
+            }
+            $truths[] = [$file['paper']['true'], $file['paper']['false']];
+        }
+        $joined = array_map(static fn (array $patterns): string => implode('|', $patterns), $lists);
+
+        // @phpstan-ignore argument.type, argument.missing (the files are held against each other by a test)
+        return new self(...$joined, kinds: array_map(static fn (array $patterns): string => implode('|', $patterns), $kinds), truths: $truths);
     }
 
     /** Whether a text that stands alone is no sentence, so that it may head what follows. */
@@ -56,10 +90,29 @@ final readonly class PaperWords
         $text = trim($text, " \t.;,*");
 
         return match (true) {
+            '' === $text || \strlen($text) > 20 => null,
             Regex::match("~^(?:{$this->true})\\z~iu", $text) => true,
             Regex::match("~^(?:{$this->false})\\z~iu", $text) => false,
             default => null,
         };
+    }
+
+    /**
+     * The words for true and false of one language, as a pupil reads them.
+     *
+     * @param string $written one of these words or letters, in that language
+     *
+     * @return array{string, string}
+     */
+    public function truthsLike(string $written): array
+    {
+        foreach ($this->truths as [$true, $false]) {
+            if (Regex::match("~^(?:{$true}|{$false})\\z~iu", trim($written))) {
+                return [mb_convert_case(explode('|', $true)[0], \MB_CASE_TITLE), mb_convert_case(explode('|', $false)[0], \MB_CASE_TITLE)];
+            }
+        }
+
+        return ['True', 'False'];
     }
 
     /** What kind of question a heading announces for those below it; null where it announces none. */
