@@ -33,7 +33,7 @@ return [
         'of' => 'von',
         'instruction' => 'kreuzt|wählt|unterstreiche|setze|trage|markiere|ordne|kreuze?|wähle?|schreibe?|beantworte\\w*|lies|ergänze|anleitung|hinweise?',
         'material' => 'tabelle|abbildung|bild(?:er)?|diagramm|karte|gedicht',
-        'explanation' => 'erklärung|begründung|erläuterung|hinweis zur lösung|rückmeldung|kommentar|warum',
+        'explanation' => 'erklärung|begründung|erläuterung|hinweis zur lösung|rückmeldung',
         'bookkeeping' => 'schwierigkeit(?:sgrad)?|thema|lernziel|quelle|kapitel|niveau|anforderungsbereich|kompetenz',
         'value' => 'punkte?|wert',
         'cue' => 'bitte (?:um)?wenden!?|b\\.\\s?w\\.|fortsetzung(?: auf (?:der )?(?:nächsten )?(?:seite|rückseite)(?: \\d+)?| folgt)?|weiter auf (?:der )?(?:nächsten )?(?:seite|rückseite)(?: \\d+)?|(?:siehe )?rückseite|nächste seite',
@@ -42,12 +42,13 @@ return [
         'type' => 'typ|fragetyp|art',
         'ending' => 'ende(?: (?:des tests|der prüfung|der klassenarbeit|der arbeit))?|viel erfolg!?',
         'statement' => 'aussagen?|sätze?|frage',
-        'kinds' => [
-            'true-false' => '[rw] (?:oder|/) ?f|richtig (?:oder|/) ?falsch|wahr (?:oder|/) ?falsch|richtig/falsch',
-            'typed' => 'lückentext|ergänze|fülle .{0,20}lücken|kurzantwort(?:en)?',
-            'essay' => 'aufsatz|offene fragen|freitext',
-            'matching' => 'zuordn\\w+|ordne .{0,60}zu|verbinde',
-            'choice' => 'mehrfachauswahl|kreuze?|wähle?',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => '[rw] (?:oder|/) ?f|richtig (?:oder|/) ?falsch|wahr (?:oder|/) ?falsch|richtig/falsch',
+        'typed' => 'lückentext|ergänze|fülle .{0,20}lücken|kurzantwort(?:en)?',
+        'essay' => 'aufsatz|offene fragen|freitext',
+        'matching' => 'zuordn\\w+|ordne .{0,60}zu|verbinde',
+        'choice' => 'mehrfachauswahl|kreuze?|wähle?',
     ],
 ];

@@ -33,7 +33,7 @@ return [
         'of' => 'of',
         'instruction' => 'indicate|decide|label|circle|choose|tick|select|write|mark|read|answer|answer all|complete|fill|match|use|put|underline|directions?|instructions?',
         'material' => 'text|passage|paragraph|table|chart|graph|figure|pictures?|diagram|map|poem|article|story',
-        'explanation' => 'explanations?|rationale|feedback|reasons?|why|comments?',
+        'explanation' => 'explanations?|rationale|feedback|reasons?',
         'bookkeeping' => 'ref(?:erence)?|dif(?:ficulty)?|obj(?:ective)?s?|learning objectives?|learning outcomes?|top(?:ic)?|sto|standards?|kw|msc|bloom(?:[’\']s)?(?: level| taxonomy)?|taxonomy|cognitive level|level|skill|chapter|source|category|tags?|nat|time',
         'value' => 'points?|marks?|value|score|worth',
         'cue' => '(?:please )?turn (?:the page |page )?over(?: the page| please)?|please turn(?: over| the page)?|p\\.?\\s?t\\.?\\s?o\\.?|(?:to be )?cont(?:inue|[\'’]?)d?\\.?(?: on (?:the )?next page| on page \\d+| overleaf)?|(?:go|turn) (?:on )?to the next page|see over(?:leaf)?|next page|over ?leaf',
@@ -42,12 +42,13 @@ return [
         'type' => 'type|question type|format',
         'ending' => '(?:this is )?(?:the )?end of (?:the |this )?(?:test|exam(?:ination)?|paper|quiz|questions?)|end',
         'statement' => 'statements?|sentences?',
-        'kinds' => [
-            'true-false' => '[tv] (?:or|o|ou|of|/) ?[fo]|true (?:or|and|/) ?false|true/false|t/f',
-            'typed' => 'fill[- ]?in|fill in the (?:blanks?|gaps?)|complete the|missing words?|short answers?',
-            'essay' => 'essays?|essay questions?|long answers?|open questions?',
-            'matching' => 'match(?: each|ing)?\\b',
-            'choice' => 'multiple[- ]choice|circle|choose|tick|select',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => '[tv] (?:or|o|ou|of|/) ?[fo]|true (?:or|and|/) ?false|true/false|t/f',
+        'typed' => 'fill[- ]?in|fill in the (?:blanks?|gaps?)|complete the|missing words?|short answers?',
+        'essay' => 'essays?|essay questions?|long answers?|open questions?',
+        'matching' => 'match(?: each|ing)?\\b',
+        'choice' => 'multiple[- ]choice|circle|choose|tick|select',
     ],
 ];

@@ -33,7 +33,7 @@ return [
         'of' => 'de',
         'instruction' => 'elija|marque|escriba|lea|responda|conteste|rodee|subraye|complet[ae]|señal[ae]|indi[cq]\\w{1,2}|elige|marca|escribe|lee|responde|contesta|rodea|subraya|instrucciones',
         'material' => 'texto|tabla|gráfico|mapa|poema|imagen|figura',
-        'explanation' => 'explicación|justificación|razón|retroalimentación|comentario|por qué',
+        'explanation' => 'explicación|justificación|razón|retroalimentación',
         'bookkeeping' => 'dificultad|tema|objetivo|fuente|capítulo|nivel|referencia',
         'value' => 'puntos?|valor|puntuación',
         'cue' => '(?:dé|dar) (?:la )?vuelta(?: a la (?:hoja|página))?|vuelta(?: a la (?:hoja|página))?|(?:sigue|continúa|continuación)(?: en la (?:página )?(?:siguiente|\\d+)(?: página)?| al dorso| atrás)?|pase a la (?:página siguiente|siguiente página)|al dorso',
@@ -42,12 +42,13 @@ return [
         'type' => 'tipo|tipo de pregunta',
         'ending' => 'fin(?: del (?:examen|test|cuestionario))?',
         'statement' => 'afirmaciones|afirmación|frases?|enunciado|pregunta',
-        'kinds' => [
-            'true-false' => 'verdadero (?:o|y) falso|verdadero/falso|v o f',
-            'typed' => 'completa|rellena|completar|respuesta corta',
-            'essay' => 'ensayo|preguntas abiertas|desarrollo',
-            'matching' => 'relaciona|empareja|une con flechas',
-            'choice' => 'opción múltiple|opcion multiple|elige|marca',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => 'verdadero (?:o|y) falso|verdadero/falso|v o f',
+        'typed' => 'completa|rellena|completar|respuesta corta',
+        'essay' => 'ensayo|preguntas abiertas|desarrollo',
+        'matching' => 'relaciona|empareja|une con flechas',
+        'choice' => 'opción múltiple|opcion multiple|elige|marca',
     ],
 ];

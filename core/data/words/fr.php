@@ -33,7 +33,7 @@ return [
         'of' => 'sur|de',
         'instruction' => 'choisis|entoure|coche|écris|réponds|lis|complète|relie[rz]?|souligne|barre[rz]?|indiquez?|entourez|cochez|choisissez|écrivez|répondez|lisez|soulignez|complétez|consignes?',
         'material' => 'texte|tableau|graphique|carte|poème|image|schéma|figure',
-        'explanation' => 'explications?|justification|raison|commentaire|pourquoi',
+        'explanation' => 'explications?|justification|raison',
         'bookkeeping' => 'difficulté|thème|objectif|source|chapitre|niveau|référence|compétence',
         'value' => 'points?|valeur|barème',
         'cue' => 't\\.\\s?s\\.\\s?v\\.\\s?p\\.|tournez(?: la page)?(?:,? s[’\']il vous plaît)?|tourne[rz]? la page|(?:suite|à suivre)(?: (?:à la|en|sur la) page (?:suivante|\\d+)| au verso)?|voir (?:au )?verso|au verso',
@@ -42,12 +42,13 @@ return [
         'type' => 'type(?: de question)?',
         'ending' => 'fin(?: (?:du test|de l[’\']examen|du contrôle))?',
         'statement' => 'affirmations?|phrases?|énoncé|question',
-        'kinds' => [
-            'true-false' => 'vrai (?:ou|/) ?faux|vrai/faux',
-            'typed' => 'complét(?:ez|er)|texte à trous|réponse courte',
-            'essay' => 'dissertation|questions? ouvertes?|rédaction',
-            'matching' => 'associ(?:ez|er)|reli(?:ez|er|e)',
-            'choice' => 'choix multiples?|qcm|entoure[rz]?|cochez?|choisis(?:sez)?',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => 'vrai (?:ou|/) ?faux|vrai/faux',
+        'typed' => 'complét(?:ez|er)|texte à trous|réponse courte',
+        'essay' => 'dissertation|questions? ouvertes?|rédaction',
+        'matching' => 'associ(?:ez|er)|reli(?:ez|er|e)',
+        'choice' => 'choix multiples?|qcm|entoure[rz]?|cochez?|choisis(?:sez)?',
     ],
 ];

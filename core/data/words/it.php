@@ -33,7 +33,7 @@ return [
         'of' => 'di',
         'instruction' => 'scegliete|segnate|scrivete|rispondete|barra|metti|scegli|segna|scrivi|rispondi|leggi|cerchia|istruzioni|indica|completa',
         'material' => 'testo|brano|tabella|grafico|mappa|poesia|immagine|figura',
-        'explanation' => 'spiegazione|motivazione|motivo|commento|perché',
+        'explanation' => 'spiegazione|motivazione|motivo',
         'bookkeeping' => 'difficoltà|argomento|obiettivo|fonte|capitolo|livello|riferimento',
         'value' => 'punti|punteggio|valore',
         'cue' => 'volta(?:re)?(?: la)? pagina|gira(?:re)?(?: la)? pagina|(?:continua|segue)(?: (?:a|alla|nella) pagina (?:seguente|successiva|\\d+)| sul retro)?|vedi retro|sul retro',
@@ -42,12 +42,13 @@ return [
         'type' => 'tipo(?: di domanda)?',
         'ending' => 'fine(?: (?:del test|della verifica|dell[’\']esame))?',
         'statement' => 'affermazioni|affermazione|frasi|domanda',
-        'kinds' => [
-            'true-false' => 'vero (?:o|/) ?falso|vero/falso',
-            'typed' => 'completare|completa|risposta breve',
-            'essay' => 'domande? apert[ae]|tema',
-            'matching' => 'abbina\\w*|collega|associa',
-            'choice' => 'scelta multipla|scegli',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => 'vero (?:o|/) ?falso|vero/falso',
+        'typed' => 'completare|completa|risposta breve',
+        'essay' => 'domande? apert[ae]|tema',
+        'matching' => 'abbina\\w*|collega|associa',
+        'choice' => 'scelta multipla|scegli',
     ],
 ];

@@ -33,7 +33,7 @@ return [
         'of' => 'van',
         'instruction' => 'zet|onderstreep|omcirkel|kies|schrijf|beantwoord|lees|kruis|instructies?|vul|noteer',
         'material' => 'tekst|tabel|figuur|grafiek|kaart|afbeelding',
-        'explanation' => 'uitleg|toelichting|verklaring|motivatie|opmerking|waarom',
+        'explanation' => 'uitleg|toelichting|verklaring|motivatie',
         'bookkeeping' => 'moeilijkheid(?:sgraad)?|onderwerp|leerdoel|bron|hoofdstuk|niveau|referentie',
         'value' => 'punten|punt|waarde',
         'cue' => 'z\\.\\s?o\\.\\s?z\\.|zie (?:ommezijde|volgende (?:bladzijde|pagina))|(?:blad|pagina) omslaan|(?:vervolg|ga verder)(?: op (?:de )?(?:volgende )?(?:pagina|bladzijde)(?: \\d+)?)?|ommezijde|volgende (?:bladzijde|pagina)',
@@ -42,12 +42,13 @@ return [
         'type' => 'type|soort vraag|vraagtype',
         'ending' => 'einde(?: (?:van (?:de|het) (?:toets|examen|proefwerk)))?',
         'statement' => 'stellingen?|beweringen?|zinnen|vraag',
-        'kinds' => [
-            'true-false' => 'waar of (?:niet waar|onwaar)|juist of (?:fout|onjuist)',
-            'typed' => 'vul .{0,20}in|invul\\w*|kort antwoord',
-            'essay' => 'open vragen|opstel',
-            'matching' => 'combineer|verbind|koppel',
-            'choice' => 'meerkeuze\\w*|omcirkel|kies',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => 'waar of (?:niet waar|onwaar)|juist of (?:fout|onjuist)',
+        'typed' => 'vul .{0,20}in|invul\\w*|kort antwoord',
+        'essay' => 'open vragen|opstel',
+        'matching' => 'combineer|verbind|koppel',
+        'choice' => 'meerkeuze\\w*|omcirkel|kies',
     ],
 ];

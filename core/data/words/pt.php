@@ -33,7 +33,7 @@ return [
         'of' => 'de',
         'instruction' => 'ligue|sublinhe|assinale|escolha|escreva|leia|responda|marque|preencha|instruções|indique|complete',
         'material' => 'tabela|imagem|texto|gráfico|mapa|poema|figura',
-        'explanation' => 'explicação|justificativa|justificação|motivo|comentário|por quê',
+        'explanation' => 'explicação|justificativa|justificação|motivo',
         'bookkeeping' => 'dificuldade|tema|objetivo|fonte|capítulo|nível|referência',
         'value' => 'pontos?|valor',
         'cue' => 'vire a (?:folha|página)|(?:continua|continuação)(?: na (?:próxima )?página(?: (?:seguinte|\\d+))?| no verso)?|no verso|v\\.\\s?s\\.\\s?f\\.\\s?f\\.',
@@ -42,12 +42,13 @@ return [
         'type' => 'tipo(?: de (?:questão|pergunta))?',
         'ending' => 'fim(?: (?:da prova|do teste|do exame))?',
         'statement' => 'afirmações|afirmação|frases?|pergunta|questão',
-        'kinds' => [
-            'true-false' => 'verdadeiro (?:ou|e) falso|verdadeiro/falso|certo ou errado',
-            'typed' => 'complete as|preench[ae]|lacunas|resposta curta',
-            'essay' => 'questões abertas|redação|dissertativas?',
-            'matching' => 'relacione|associe|ligue as colunas',
-            'choice' => 'escolha múltipla|múltipla escolha|assinale|escolha',
-        ],
+    ],
+    // Of their headings: what kind of question they announce.
+    'paperKinds' => [
+        'true-false' => 'verdadeiro (?:ou|e) falso|verdadeiro/falso|certo ou errado',
+        'typed' => 'complete as|preench[ae]|lacunas|resposta curta',
+        'essay' => 'questões abertas|redação|dissertativas?',
+        'matching' => 'relacione|associe|ligue as colunas',
+        'choice' => 'escolha múltipla|múltipla escolha|assinale|escolha',
     ],
 ];

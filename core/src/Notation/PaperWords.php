@@ -59,23 +59,47 @@ final readonly class PaperWords
     {
         $lists = $kinds = $truths = [];
         foreach (['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'] as $language) {
-            /** @var array{paper: array{question: string, true: string, false: string, kinds: array<string, string>}} $file */
+            /** @var array{paper: array<string, string>, paperKinds: array<string, string>} $file */
             $file = require __DIR__."/../../data/words/{$language}.php";
             foreach ($file['paper'] as $name => $pattern) {
-                if (\is_array($pattern)) {
-                    foreach ($pattern as $kind => $words) {
-                        $kinds[$kind][] = $words;
-                    }
-                } else {
-                    $lists[$name][] = $pattern;
-                }
+                $lists[$name][] = $pattern;
+            }
+            foreach ($file['paperKinds'] as $kind => $announcing) {
+                $kinds[$kind][] = $announcing;
             }
             $truths[] = [$file['paper']['true'], $file['paper']['false']];
         }
-        $joined = array_map(static fn (array $patterns): string => implode('|', $patterns), $lists);
+        $of = static fn (string $name): string => implode('|', $lists[$name]);
 
-        // @phpstan-ignore argument.type, argument.missing (the files are held against each other by a test)
-        return new self(...$joined, kinds: array_map(static fn (array $patterns): string => implode('|', $patterns), $kinds), truths: $truths);
+        return new self(
+            $of('question'),
+            $of('answer'),
+            $of('points'),
+            $of('each'),
+            $of('true'),
+            $of('false'),
+            $of('correct'),
+            $of('key'),
+            $of('part'),
+            $of('for'),
+            $of('task'),
+            $of('name'),
+            $of('page'),
+            $of('of'),
+            $of('instruction'),
+            $of('material'),
+            $of('explanation'),
+            $of('bookkeeping'),
+            $of('value'),
+            $of('cue'),
+            $of('button'),
+            $of('option'),
+            $of('type'),
+            $of('ending'),
+            $of('statement'),
+            array_map(static fn (array $patterns): string => implode('|', $patterns), $kinds),
+            $truths,
+        );
     }
 
     /** Whether a text that stands alone is no sentence, so that it may head what follows. */

@@ -22,32 +22,47 @@ use PHPUnit\Framework\TestCase;
 /** Ugly papers come out as a person would make them; the folder's README says how they are written down. */
 final class PapersTest extends TestCase
 {
-    private const AIM = 0.95;
+    private const QUESTIONS = 0.95;
+    private const PAPERS = 0.85;
 
-    public function testNearlyAllQuestionsComeOutRight(): void
+    /** Of what is listed as failing, all fail, and nothing else does. */
+    public function testThePapersThatFailAreThoseThatAreListed(): void
     {
         $papers = self::papers();
-        self::assertGreaterThanOrEqual(40, \count($papers));
+        self::assertGreaterThanOrEqual(240, \count($papers));
+        $listed = explode("\n", trim((string) file_get_contents(__DIR__.'/papers/failing.list')));
         $all = $right = 0;
-        $wrong = [];
+        $failing = [];
         foreach ($papers as $name => [$source, $meant]) {
             $got = self::read(Tidy::of($source)->text);
             $all += \count($meant);
-            foreach ($meant as $question) {
-                if (\in_array($question, $got, true)) {
-                    ++$right;
-                } else {
-                    $wrong[] = "{$name}:\n{$question}";
-                }
+            $right += \count($meant) - \count(array_diff($meant, $got));
+            if ($got !== $meant) {
+                $failing[$name] = implode("\n", $got)."\ninstead of\n".implode("\n", $meant);
             }
         }
-        self::assertGreaterThanOrEqual(self::AIM, $right / $all, implode("\n\n", $wrong));
+        self::assertSame([], array_diff_key($failing, array_fill_keys($listed, '')), 'These fail and are not listed.');
+        self::assertSame([], array_values(array_diff($listed, array_keys($failing))), 'These are listed, and come out right.');
+        self::assertGreaterThanOrEqual(self::QUESTIONS, $right / $all);
+        self::assertGreaterThanOrEqual(self::PAPERS, 1 - \count($failing) / \count($papers));
     }
 
-    public function testNothingIsReadThatIsNoQuestion(): void
+    public function testNoWordIsLostUnsaid(): void
     {
-        foreach (self::papers() as $name => [$source, $meant]) {
-            self::assertLessThanOrEqual(\count($meant), \count(self::read(Tidy::of($source)->text)), $name);
+        foreach (self::papers() as $name => [$source]) {
+            $tidied = Tidy::of($source);
+            $told = $tidied->text;
+            foreach ($tidied->steps as $step) {
+                foreach ($step->changes as $change) {
+                    // A soft hyphen, or one at a line's end, is no part of its word.
+                    $told .= "\n".$change->before;
+                }
+            }
+            preg_match_all('/\p{L}{3,}/u', str_replace("\u{AD}", '', $source), $words);
+            $told = str_replace("\u{AD}", '', $told);
+            foreach ($words[0] as $word) {
+                self::assertStringContainsString($word, $told, $name);
+            }
         }
     }
 
@@ -58,6 +73,16 @@ final class PapersTest extends TestCase
             $again = Tidy::of($tidied);
             self::assertSame($tidied, $again->text, $name);
             self::assertSame([], $again->steps, $name);
+        }
+    }
+
+    public function testACleanTextComesOutAsItIs(): void
+    {
+        foreach (self::papers() as $name => [$source]) {
+            if (str_starts_with($name, 'clean: ')) {
+                self::assertSame(rtrim($source)."\n", Tidy::of($source)->text, $name);
+                self::assertSame([], Tidy::of($source)->steps, $name);
+            }
         }
     }
 
@@ -117,6 +142,9 @@ final class PapersTest extends TestCase
         };
         foreach ($pairs as $pair) {
             $lines[] = "> {$pair->prompt->text} -> {$pair->match}";
+        }
+        if (null !== $question->explanation) {
+            $lines[] = '! '.self::flat($question->explanation->text);
         }
 
         return implode("\n", array_filter($lines, static fn (string $line) => '' !== $line));

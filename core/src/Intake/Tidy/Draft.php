@@ -4,174 +4,218 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Notation\Printed\Line;
+use Notagram\Notation\Printed\Paper;
+use Notagram\Notation\Printed\PaperOption;
+use Notagram\Notation\Printed\PaperQuestion;
+use Notagram\Notation\Printed\Piece;
+use Notagram\Notation\Printed\Role;
+
 /**
- * A text while it is tidied: its lines, each with the line of the original that it came from, and what was done so far.
+ * A printed test while it is tidied: its lines in their parts, each with the line of the original that it came from, and
+ * what was done so far.
  *
  * A step changes lines through this object only, so that every change is remembered and a refused one is not made.
  */
 final class Draft
 {
-    /** @var list<string> */
-    private array $lines;
-    /** @var list<int> of each line, the line of the original from 1 */
-    private array $origins;
-    /**
-     * Changes that make more or fewer lines and are not carried out yet, each above the one before it: steps mostly go
-     * upwards, and a text of thousands of lines is then put together once. From, count, lines, origins.
-     *
-     * @var list<array{int, int, list<string>, list<int>}>
-     */
-    private array $pending = [];
+    public ?string $title = null;
+    /** @var list<string> what was left where it is, and wants a look */
+    public array $notes = [];
+    /** @var list<DraftLine> in order */
+    public array $lines = [];
+    /** @var list<DraftQuestion> */
+    public array $questions = [];
+
     private string $step = '';
     /** @var array<string, list<Change>> */
     private array $changes = [];
     /** @var array<string, list<Change>> */
     private array $refused = [];
-    private ?PaperScan $scan = null;
-    public ?string $title = null;
+    /** @var array<int, list<DraftLine>> what was put in, by the object that it follows */
+    private array $following = [];
+    private ?string $wholeText = null;
 
-    public function __construct(string $text, private readonly Refusals $refusals)
+    public function __construct(public readonly Paper $paper, private readonly Refusals $refusals)
     {
-        $this->lines = explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"]));
-        $this->origins = range(1, \count($this->lines));
+        $lineOf = [];
+        foreach ($paper->pieces as $piece) {
+            $line = self::lineOf($piece);
+            $line->place = \count($this->lines);
+            $this->lines[] = $lineOf[spl_object_id($piece)] = $line;
+        }
+        foreach ($paper->questions as $question) {
+            $this->questions[] = self::questionOf($question, $lineOf);
+        }
+    }
+
+    private static function lineOf(Piece $piece): DraftLine
+    {
+        [$lead, $mark, $body] = match (true) {
+            null !== $piece->number => [$piece->gap.$piece->number->lead, $piece->number->label, $piece->number->rest],
+            null !== $piece->option => [$piece->gap, $piece->option->label, $piece->option->rest],
+            default => [$piece->gap, '', $piece->text],
+        };
+        $line = new DraftLine($piece->line->number, $piece->role, $lead, $mark, $body);
+        $line->isInner = $piece->isInner;
+
+        return $line;
+    }
+
+    /** @param array<int, DraftLine> $lineOf by the object of the piece */
+    private static function questionOf(PaperQuestion $paper, array $lineOf): DraftQuestion
+    {
+        $lines = static fn (Piece $piece): DraftLine => $lineOf[spl_object_id($piece)];
+        $question = new DraftQuestion($paper);
+        $question->stem = array_map($lines, $paper->stem);
+        $question->truths = array_map($lines, $paper->truths);
+        $question->pairs = array_map($lines, $paper->pairs);
+        $question->matchRows = array_map($lines, $paper->matchRows);
+        $question->writingLines = array_map($lines, $paper->writingLines);
+        $question->essayMarks = array_map($lines, $paper->essayMarks);
+        $question->answers = array_map($lines, $paper->answers);
+        $question->explanation = array_map($lines, $paper->explanation);
+        $question->bookkeeping = array_map($lines, $paper->bookkeeping);
+        $question->points = array_map($lines, $paper->points);
+        $question->options = array_map(static fn (PaperOption $option) => new DraftOption($lines($option->piece), $option->mark, array_map($lines, $option->more), $option->piece->line->isStrong && !$option->piece->isInner), $paper->options);
+
+        return $question;
     }
 
     public function begin(string $step): void
     {
         $this->step = $step;
         $this->changes[$step] ??= [];
-        // What was refused is refused again whenever the step is taken.
-        $this->refused[$step] = [];
+        $this->refused[$step] ??= [];
     }
 
-    /** @return list<string> */
-    public function lines(): array
+    /** Remembers a change at a line of the original, unless it is refused. */
+    public function allows(int $line, string $before, string $after): bool
     {
-        $this->carryOut();
-
-        return $this->lines;
-    }
-
-    public function line(int $index): string
-    {
-        if ([] !== $this->pending && $index >= $this->pending[\count($this->pending) - 1][0]) {
-            $this->carryOut();
-        }
-
-        return $this->lines[$index];
-    }
-
-    /** What each line is; worked out anew after a change. */
-    public function scan(): PaperScan
-    {
-        return $this->scan ??= PaperScan::of($this->lines());
-    }
-
-    /**
-     * Makes one change: some neighbouring lines become others.
-     *
-     * @param list<string> $lines what stands there then; what was moved elsewhere is not among them
-     *
-     * @return bool whether it was made
-     */
-    public function replace(int $from, int $count, array $lines): bool
-    {
-        if ([] !== $this->pending && $from + $count > $this->pending[\count($this->pending) - 1][0]) {
-            $this->carryOut();
-        }
-        $before = \array_slice($this->lines, $from, $count);
-        if ($before === $lines) {
-            return true;
-        }
-        // What is put in belongs to the line before it.
-        $origin = 0 === $count ? ($this->origins[$from - 1] ?? $this->origins[$from] ?? 1) : ($this->origins[$from] ?? 1);
-        $change = new Change($origin, implode("\n", $before), implode("\n", $lines));
-        if ($this->refusals->includes($this->step, $origin)) {
+        $change = new Change($line, $before, $after);
+        if ($this->refusals->includes($this->step, $line)) {
             $this->refused[$this->step][] = $change;
 
             return false;
         }
-        $origins = [];
-        foreach (array_keys($lines) as $index) {
-            $origins[] = 0 === $count ? $origin : ($this->origins[$from + min($index, $count - 1)] ?? $origin);
-        }
-        if ($count === \count($lines)) {
-            // In place, since most changes are of this kind and a text has many lines.
-            foreach ($lines as $index => $line) {
-                $this->lines[$from + $index] = $line; // @phpstan-ignore assign.propertyType (the key is there)
-                $this->origins[$from + $index] = $origins[$index]; // @phpstan-ignore assign.propertyType (the key is there)
-            }
-        } else {
-            $this->pending[] = [$from, $count, $lines, $origins];
-        }
         $this->changes[$this->step][] = $change;
-        $this->scan = null;
 
         return true;
     }
 
-    private function carryOut(): void
+    /** Gives a line other parts; what is null stays. */
+    public function edit(DraftLine $line, ?string $body = null, ?string $mark = null, ?string $lead = null): bool
     {
-        if ([] === $this->pending) {
-            return;
+        $new = [$lead ?? $line->lead, $mark ?? $line->mark, $body ?? $line->body];
+        if ($new === [$line->lead, $line->mark, $line->body]) {
+            return true;
         }
-        $lines = $origins = [];
-        $at = 0;
-        foreach (array_reverse($this->pending) as [$from, $count, $putIn, $originsOf]) {
-            array_push($lines, \array_slice($this->lines, $at, $from - $at), $putIn);
-            array_push($origins, \array_slice($this->origins, $at, $from - $at), $originsOf);
-            $at = $from + $count;
+        if ($line->isWhole || $line->isGone || !$this->allows($line->origin, trim($line->text()), trim(implode('', $new)))) {
+            return false;
         }
-        $lines = array_merge(...$lines, ...[\array_slice($this->lines, $at)]);
-        $origins = array_merge(...$origins, ...[\array_slice($this->origins, $at)]);
-        $this->pending = [];
-        [$this->lines, $this->origins] = [$lines, $origins];
+        [$line->lead, $line->mark, $line->body] = $new;
+
+        return true;
     }
 
-    public function edit(int $index, string $line): bool
+    public function drop(DraftLine $line): bool
     {
-        return $this->replace($index, 1, [$line]);
-    }
-
-    public function drop(int $index, int $count = 1): bool
-    {
-        return $this->replace($index, $count, []);
-    }
-
-    public function putIn(int $before, string $line): bool
-    {
-        return $this->replace($before, 0, [$line]);
-    }
-
-    public function text(): string
-    {
-        $text = rtrim(implode("\n", $this->lines()), "\n");
-
-        return '' === $text ? '' : $text."\n";
-    }
-
-    /** @return array<int, list<string>> what each line of the original became, from 1; none where it is gone */
-    public function becameOf(): array
-    {
-        $became = [];
-        foreach ($this->lines() as $index => $line) {
-            $became[$this->origins[$index]][] = $line;
+        if ($line->isGone) {
+            return true;
+        }
+        if ($line->isWhole || !$this->allows($line->origin, trim($line->text()), '')) {
+            return false;
         }
 
-        return $became;
+        return $line->isGone = true;
     }
 
-    /** @return list<int> for each line, the line of the original that it came from, from 1 */
-    public function origins(): array
+    /** Puts a line in behind another one; null where that is refused. */
+    public function putIn(DraftLine $behind, string $text, Role $role): ?DraftLine
     {
-        $this->lines();
+        if (!$this->allows($behind->origin, '', $text)) {
+            return null;
+        }
+        $line = new DraftLine($behind->origin, $role, '', '', $text);
+        $this->following[spl_object_id($behind)][] = $line;
 
-        return $this->origins;
+        return $line;
     }
 
-    public function countOfChanges(): int
+    /**
+     * Makes one line of several that stand below each other.
+     *
+     * @param list<DraftLine> $others
+     */
+    public function join(DraftLine $first, array $others, string $body): bool
     {
-        return array_sum(array_map(\count(...), $this->changes));
+        $before = implode("\n", array_map(static fn (DraftLine $line) => trim($line->text()), [$first, ...$others]));
+        foreach ([$first, ...$others] as $line) {
+            if ($line->isWhole) {
+                return false;
+            }
+        }
+        if (!$this->allows($first->origin, $before, trim($first->lead.$first->mark.$body))) {
+            return false;
+        }
+        $first->body = $body;
+        foreach ($others as $line) {
+            $line->isGone = true;
+        }
+
+        return true;
+    }
+
+    /**
+     * Puts lines in another order, each in the place of one of them.
+     *
+     * @param list<DraftLine> $lines
+     * @param list<DraftLine> $sorted
+     */
+    public function reorder(array $lines, array $sorted): void
+    {
+        $places = array_map(static fn (DraftLine $line) => $line->place, $lines);
+        sort($places);
+        foreach ($sorted as $index => $line) {
+            $line->place = $places[$index];
+            $this->lines[$line->place] = $line; // @phpstan-ignore assign.propertyType (the key is there)
+        }
+    }
+
+    public function wholeText(): string
+    {
+        return $this->wholeText ??= implode("\n", array_map(static fn (Line $line) => $line->text, $this->paper->lines));
+    }
+
+    /** @return list<DraftLine> all lines that are there, what was put in with them */
+    public function there(): array
+    {
+        $there = [];
+        foreach ($this->lines as $line) {
+            foreach ([$line, ...$this->behind($line)] as $one) {
+                if (!$one->isGone) {
+                    $there[] = $one;
+                }
+            }
+        }
+
+        return $there;
+    }
+
+    /** @return list<DraftLine> */
+    private function behind(DraftLine $line): array
+    {
+        $behind = [];
+        foreach ($this->following[spl_object_id($line)] ?? [] as $one) {
+            array_push($behind, $one, ...$this->behind($one));
+        }
+
+        return $behind;
+    }
+
+    public function note(string $text): void
+    {
+        $this->notes[] = $text;
     }
 
     /** @return list<Change> */

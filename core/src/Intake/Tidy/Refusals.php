@@ -19,4 +19,24 @@ final readonly class Refusals
     {
         return \in_array($step, $this->steps, true) || \in_array($line, $this->places[$step] ?? [], true);
     }
+
+    /**
+     * The same for a text whose lines came from those of the original.
+     *
+     * @param list<int> $origins for each line, the line of the original that it came from, from 1
+     */
+    public function movedTo(array $origins): self
+    {
+        $places = [];
+        foreach ($this->places as $step => $lines) {
+            $isRefused = array_fill_keys($lines, true);
+            foreach ($origins as $index => $origin) {
+                if (isset($isRefused[$origin])) {
+                    $places[$step][] = $index + 1;
+                }
+            }
+        }
+
+        return new self($this->steps, $places);
+    }
 }

@@ -4,41 +4,47 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
-/** Makes a Starred list of an old test, step by step. */
+use Notagram\Notation\Printed\Layer;
+use Notagram\Notation\Printed\Paper;
+
+/** Makes a Starred list of a printed test: the test is read once as a whole, and each step shows one side of what it was read as. */
 final class Tidy
 {
-    private const MOST_ROUNDS = 6;
     /** Bytes; some two hundred questions. */
     private const LOOK = 30_000;
+    private const MOST_ROUNDS = 5;
 
-    /** @return list<TidyStep> in the order in which they are taken */
+    /** @return list<TidyStep> in the order in which they are told */
     public static function steps(): array
     {
         return [
-            new Step\HiddenCharacters(),
-            new Step\MarkdownSigns(),
+            new Step\OverlaidSigns(Layer::Hidden),
+            new Step\OverlaidSigns(Layer::Quotation),
+            new Step\OverlaidSigns(Layer::Markdown),
             new Step\PageMarks(),
             new Step\NameLines(),
             new Step\Titles(),
-            new Step\SubNumbers(),
-            new Step\OtherSigns(),
             new Step\RunOnQuestions(),
-            new Step\AnswerLines(),
-            new Step\RomanLetters(),
-            new Step\TrueFalseColumns(),
             new Step\OptionColumns(),
-            new Step\MatchingLists(),
-            new Step\OptionLetters(),
-            new Step\MarksBehind(),
             new Step\WrappedLines(),
+            new Step\BracketedPoints(),
+            new Step\TrueFalseColumns(),
+            new Step\MatchingLists(),
+            new Step\OptionLabels('other-signs'),
+            new Step\OptionLabels('roman-letters'),
+            new Step\OptionLabels('option-letters'),
+            new Step\MarksBehind(),
             new Step\AnswerRules(),
             new Step\AnswersInBrackets(),
-            new Step\WritingLines(),
             new Step\PrintedBlanks(),
-            new Step\BracketedPoints(),
+            new Step\AnswerLines(),
+            new Step\Explanations(),
+            new Step\Bookkeeping(),
+            new Step\WritingLines(),
             new Step\AnswerKey(),
-            new Step\Numbers(),
+            new Step\SubNumbers(),
             new Step\Sections(),
+            new Step\Numbers(),
             new Step\Blanks(),
             new Step\BlankLines(),
         ];
@@ -52,24 +58,70 @@ final class Tidy
 
     public static function of(string $text, Refusals $refusals = new Refusals()): Tidied
     {
-        $draft = new Draft($text, $refusals);
         $steps = self::steps();
-        // What one step uncovers for an earlier one is taken in the next round; nearly always there is nothing.
-        $round = 0;
-        do {
-            $before = $draft->countOfChanges();
+        $changes = $refused = [];
+        $title = null;
+        $origins = range(1, substr_count(strtr($text, ["\r\n" => "\n", "\r" => "\n"]), "\n") + 1);
+        $before = null;
+        $lines = [];
+        // A text that came in pieces may be read as another one once it is tidied; hardly ever more than once.
+        for ($round = 0; $before !== $text && $round < self::MOST_ROUNDS; ++$round) {
+            // What was refused once stays as it is.
+            $kept = array_fill_keys(array_map(static fn (Change $change) => $change->line, array_merge(...array_values($refused))), true);
+            $draft = self::tidied($text, $refusals->movedTo($origins), array_keys(array_filter($origins, static fn (int $origin) => isset($kept[$origin]))), $steps);
             foreach ($steps as $step) {
-                $draft->begin($step->name());
-                $step->apply($draft);
+                $name = $step->name();
+                $moved = static fn (Change $change): Change => new Change($origins[$change->line - 1] ?? 1, $change->before, $change->after);
+                $changes[$name] = [...$changes[$name] ?? [], ...array_map($moved, $draft->changesOf($name))];
+                $refused[$name] = [...$refused[$name] ?? [], ...array_map($moved, $draft->refusedOf($name))];
             }
-        } while ($draft->countOfChanges() > $before && ++$round < self::MOST_ROUNDS);
+            $title ??= $draft->title;
+            $before = $text;
+            $lines = $its = [];
+            foreach ($draft->there() as $line) {
+                foreach (explode("\n", $line->text()) as $part) {
+                    $lines[] = $part;
+                    $its[] = $origins[$line->origin - 1] ?? 1;
+                }
+            }
+            while ([] !== $lines && '' === $lines[\count($lines) - 1]) {
+                array_pop($lines);
+                array_pop($its);
+            }
+            [$origins, $text] = [$its, [] === $lines ? '' : implode("\n", $lines)."\n"];
+        }
         $reports = [];
         foreach ($steps as $step) {
-            if ([] !== $draft->changesOf($step->name()) || [] !== $draft->refusedOf($step->name())) {
-                $reports[] = new StepReport($step->name(), $step->label(), $draft->changesOf($step->name()), $draft->refusedOf($step->name()));
+            $name = $step->name();
+            if ([] !== $changes[$name] || [] !== $refused[$name]) {
+                $reports[] = new StepReport($name, $step->label(), $changes[$name], $refused[$name]);
             }
         }
+        $became = [];
+        foreach ($lines as $index => $line) {
+            $became[$origins[$index]][] = $line;
+        }
 
-        return new Tidied($draft->text(), $reports, $draft->title, $draft->becameOf(), $draft->origins());
+        return new Tidied($text, $reports, $title, $became, $origins);
+    }
+
+    /**
+     * @param list<int>      $kept  places of lines that nothing is done to
+     * @param list<TidyStep> $steps
+     */
+    private static function tidied(string $text, Refusals $refusals, array $kept, array $steps): Draft
+    {
+        $paper = Paper::of($text, static fn (Layer $layer, int $line): bool => $refusals->includes($layer->value, $line));
+        $draft = new Draft($paper, $refusals);
+        $isKept = array_fill_keys($kept, true);
+        foreach ([] === $kept ? [] : $draft->lines as $line) {
+            $line->isWhole = isset($isKept[$line->origin - 1]);
+        }
+        foreach ($steps as $step) {
+            $draft->begin($step->name());
+            $step->apply($draft);
+        }
+
+        return $draft;
     }
 }

@@ -24,13 +24,70 @@ final class KeyList
         $words = PaperWords::all();
         $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
         $text = trim(Regex::replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
-        $entries = [];
-        $lines = explode("\n", $text);
-        if (2 === \count($lines) && Regex::match('~^\s*+\d++\.?[\s|]++\d[\d.\s|]*+\z~', $lines[0])) {
-            return self::rows(...$lines);
+        $text = self::rangesApart(self::withoutBars($text));
+        $entries = self::pairsOfRows(explode("\n", $text));
+        if (null !== $entries) {
+            return $entries;
         }
+        $entries = [];
         foreach (self::parts($text, $words) as [$part, $list]) {
             array_push($entries, ...self::entries($part, trim($list)));
+        }
+
+        return $entries;
+    }
+
+    /** Rows of a table as lines: cells parted by tabs, without the rule under the head, and without a head of words. */
+    private static function withoutBars(string $text): string
+    {
+        if (!str_contains($text, '|') && !str_contains($text, "\t")) {
+            return $text;
+        }
+        $lines = [];
+        foreach (explode("\n", $text) as $line) {
+            $isRule = str_contains($line, '-') && Regex::match('~^[\s|:+-]++\z~', $line);
+            $cells = Regex::match('~^\s*+\|~', $line) ? trim(Regex::replace('~(?<!\s)\s*+\|\s*+~', "\t", $line), "\t ") : Regex::replace('~(?<!\s)\s*+\|\s*+~', "\t", $line);
+            if (!$isRule && ([] !== $lines || !Regex::match('~^\p{L}[\p{L} .°º]*+(?:\t\p{L}[\p{L} ]++)++\z~u', $cells))) {
+                $lines[] = $cells;
+            }
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /** “1–5 ABABA” as five entries. */
+    private static function rangesApart(string $text): string
+    {
+        return Regex::replaceBy('~(?<=^|[\n;,\t]|, |; |  )(\d{1,3})[ \t]*+(?:[-–—]|to|bis|a|à|tot)[ \t]*+(\d{1,3})[ \t]*+[.:)=]?[ \t]*+((?:[A-Za-z](?![a-z])[ \t,]*+){2,40})(?=[\n;]|\z|[\t ]{2})~', static function (array $match): string {
+            $letters = Regex::replace('~[^A-Za-z]~', '', $match[3]);
+            if (\strlen($letters) !== (int) $match[2] - (int) $match[1] + 1) {
+                return $match[0];
+            }
+
+            return "\n".implode("\n", array_map(static fn (int $number, string $letter): string => "{$number}. {$letter}", range((int) $match[1], (int) $match[2]), str_split($letters)));
+        }, $text);
+    }
+
+    /**
+     * Rows of numbers, each over a row of as many answers.
+     *
+     * @param list<string> $lines
+     *
+     * @return ?list<KeyEntry> null where it is no such table
+     */
+    private static function pairsOfRows(array $lines): ?array
+    {
+        $lines = array_values(array_filter($lines, static fn (string $line) => '' !== trim($line)));
+        if (\count($lines) < 2 || 0 !== \count($lines) % 2 || !Regex::match('~^\s*+\d++\.?\s++\d[\d.\s]*+\z~', $lines[0])) {
+            return null;
+        }
+        $entries = [];
+        foreach (array_chunk($lines, 2) as [$numbers, $answers]) {
+            $row = self::rows($numbers, $answers);
+            if ([] === $row) {
+                return [] === $entries && 2 === \count($lines) ? [] : null;
+            }
+            array_push($entries, ...$row);
         }
 
         return $entries;
@@ -63,7 +120,7 @@ final class KeyList
     {
         // A number starts an entry at the start of a line, after the last one in order, or in another column.
         Regex::matchAll('~(?<![\p{L}\p{N}.,])\(?(\d{1,4})(?:\s*+[.):=–-]{1,2}\s*+|[ \t]++|(?=[A-Za-z](?![\p{L}\p{N}])))~u', $list, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
-        $starts = [];
+        $starts = $seen = [];
         foreach ($found as $match) {
             [$whole, $at] = $match[0];
             $number = (int) $match[1][0];
@@ -72,9 +129,10 @@ final class KeyList
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
             $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $before) && Regex::match('~[.):=–-]~u', $whole);
-            $isAfterAnswer = [] !== $starts && $number > $starts[\count($starts) - 1][0] && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
+            $isAfterAnswer = [] !== $starts && ($number > $starts[\count($starts) - 1][0] || !isset($seen[$number])) && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
             if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $before)) || $startsLine || $startsColumn) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];
+                $seen[$number] = true;
             }
         }
         if ([] === $starts || '' !== trim(substr($list, 0, $starts[0][1]), " \t\n(")) {
@@ -83,11 +141,30 @@ final class KeyList
         $entries = [];
         foreach ($starts as $index => [$number, , $from]) {
             $answer = trim(substr($list, $from, ($starts[$index + 1][1] ?? \strlen($list)) - $from), " \t\n,;|");
-            // Of a key with a remark below it, only the line counts.
-            $entries[] = new KeyEntry($part, $number, rtrim(explode("\n", $answer)[0], ' .'));
+            [$answer, $remark] = self::remarkApart($answer);
+            // Of a key with something else below it, only the line counts.
+            $entries[] = new KeyEntry($part, $number, rtrim(explode("\n", $answer)[0], ' .'), $remark);
         }
 
         return $entries;
+    }
+
+    /**
+     * “b – They keep warm.”, “b (see page 4)”: what is said of the letter besides.
+     *
+     * @return array{string, ?string}
+     */
+    private static function remarkApart(string $answer): array
+    {
+        if (!Regex::match('~^([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)[.)]?\s*+(?:[-–—:]\s++|\.\s++|(?=\()|\n\s*+)(\S.*)\z~su', $answer, $match)) {
+            return [$answer, null];
+        }
+        $remark = trim(Regex::replace('~\s++~', ' ', $match[2]));
+        if (Regex::match('~^\(([^()]*+)\)\z~', $remark, $inside)) {
+            $remark = $inside[1];
+        }
+
+        return Regex::match('~\p{L}{2,}\P{L}++\p{L}~u', $remark) ? [$match[1], $remark] : [$answer, null];
     }
 
     /** @return list<KeyEntry> of a row of numbers over a row of as many answers; empty where these are none */
@@ -111,7 +188,7 @@ final class KeyList
     }
 
     /** Letters, or a word for true or false. */
-    private static function isWholeAnswer(string $answer): bool
+    public static function isWholeAnswer(string $answer): bool
     {
         $answer = trim($answer, " \t,;.");
 
@@ -133,6 +210,12 @@ final class KeyList
         }
 
         return $entries;
+    }
+
+    /** Whether a line names a part of the test with its answers: “Part A: 1 b”. */
+    public static function isPart(string $line): bool
+    {
+        return null !== PaperWords::all()->partOf($line);
     }
 
     /** Whether a line is the heading of such a list, perhaps with its first entries behind it. */

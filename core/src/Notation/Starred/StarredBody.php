@@ -25,6 +25,8 @@ final class StarredBody
     public ?string $answer = null;
     public Span $answerSpan;
     public bool $isEssay = false;
+    /** What follows “Explanation:”, lines parted by LF; null without such a line. */
+    public ?string $explanation = null;
     /** Whether a line among the options has a letter too far from theirs to be one: with other letters it might be. */
     public bool $hasFarLetter = false;
     /** Where the last line that says something ends. */
@@ -80,6 +82,17 @@ final class StarredBody
 
     private function line(StarredLine $line): void
     {
+        if (null !== $this->explanation) {
+            $this->explanation .= "\n".$line->text;
+
+            return;
+        }
+        $explanation = [] === $this->stem ? null : $line->explanation();
+        if (null !== $explanation) {
+            $this->explanation = $explanation[0];
+
+            return;
+        }
         $answer = $line->answer();
         if (null !== $answer && null === $this->answer) {
             [$this->answer, $skip] = $answer;

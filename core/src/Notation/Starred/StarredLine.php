@@ -51,7 +51,7 @@ final readonly class StarredLine
         return '' === $this->text;
     }
 
-    /** @return ?array{int, int} the number it starts with, and how many bytes it takes with its sign and blanks */
+    /** @return ?array{int, int, string} the number it starts with, how many bytes it takes with its sign and blanks, and its form */
     public function number(): ?array
     {
         $word = PaperWords::all()->question;
@@ -60,10 +60,10 @@ final readonly class StarredLine
             return null;
         }
         if (Regex::match('/^(?:\((\d{1,4})\)|(\d{1,4})[.)](?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
-            return [(int) ('' !== $match[1] ? $match[1] : $match[2]), \strlen($match[0])];
+            return [(int) ('' !== $match[1] ? $match[1] : $match[2]), \strlen($match[0]), '' !== $match[1] ? '()' : ltrim($match[0], '0123456789')[0]];
         }
         if (Regex::match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
-            return [(int) $match[1], \strlen($match[0])];
+            return [(int) $match[1], \strlen($match[0]), 'word'];
         }
 
         return null;
@@ -83,6 +83,21 @@ final readonly class StarredLine
     public function answer(): ?array
     {
         $word = PaperWords::all()->answer;
+        if (!Regex::match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
+            return null;
+        }
+
+        return [substr($this->text, \strlen($match[0])), \strlen($match[0])];
+    }
+
+    /** @return ?array{string, int} what follows “Explanation:”, with where it starts in the line; null where it is no such line */
+    public function explanation(): ?array
+    {
+        // Most lines have no colon near their start.
+        if (!str_contains(substr($this->text, 0, 40), ':')) {
+            return null;
+        }
+        $word = PaperWords::all()->explanation;
         if (!Regex::match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
             return null;
         }

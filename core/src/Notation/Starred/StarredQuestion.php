@@ -70,7 +70,7 @@ final class StarredQuestion
 
         return new BlockReading(
             BlockKind::Question,
-            new Question($answers, new FormattedText($stem), $this->body->stemSpan(), points: $points),
+            new Question($answers, new FormattedText($stem), $this->body->stemSpan(), points: $points, explanation: null === $this->body->explanation ? null : new FormattedText($this->body->explanation)),
             $this->findings,
             $this->tokens,
         );

@@ -79,7 +79,8 @@ final class StarredSplitter
     private function endOfQuestion(int $start, ?int $number, ?int $keyAt): int
     {
         $letters = new LetterRun();
-        $hasAnswer = false;
+        $hasAnswer = $isExplained = false;
+        $style = $this->lines[$start]->number()[2] ?? null;
         $hasStem = '' !== trim(substr($this->lines[$start]->text, $this->lines[$start]->number()[1] ?? 0));
         $end = $start + 1;
         $isAfterBlank = false;
@@ -89,8 +90,23 @@ final class StarredSplitter
                 $isAfterBlank = true;
                 continue;
             }
-            $found = $line->number()[0] ?? null;
-            if (null !== $found && ($isAfterBlank || $found === ($number ?? $this->previous ?? 0) + 1)) {
+            [$found, , $form] = $line->number() ?? [null, 0, ''];
+            // A list in a stem has another form than the questions.
+            if (null !== $found && ($isAfterBlank || ($found === ($number ?? $this->previous ?? 0) + 1 && (null === $style || $style === $form)))) {
+                break;
+            }
+            // An explanation goes on to the next blank line.
+            if ($isExplained && !$isAfterBlank) {
+                $end = $index + 1;
+                continue;
+            }
+            if ($hasStem && null !== $line->explanation() && (!$isAfterBlank || $hasAnswer || !$letters->isEmpty())) {
+                $isExplained = true;
+                $isAfterBlank = false;
+                $end = $index + 1;
+                continue;
+            }
+            if ($isExplained) {
                 break;
             }
             $option = $line->option();

@@ -77,6 +77,13 @@ final readonly class StarredWriter implements Writer
         if ($this->style->blankAfterStem && [] !== $lines) {
             $below = "\n".$below;
         }
+        if (null !== $question->explanation) {
+            $explanation = self::line($question->explanation->text);
+            $below .= rtrim("\nExplanation: {$explanation}");
+            if ($explanation !== $question->explanation->text) {
+                $losses[] = Loss::reduced('Line breaks in the explanation become blanks.');
+            }
+        }
         $mayChange = [] !== array_filter($losses, static fn (Loss $loss) => LossKind::Changed === $loss->kind);
         foreach ([$stem, self::line($stem)] as $written) {
             $text = rtrim($points.$written).$below;
@@ -174,7 +181,6 @@ final readonly class StarredWriter implements Writer
             'title' => null !== $question->title,
             'text format' => FormattedText::AUTO !== $question->stem->format,
             'feedback' => $hasFeedback,
-            'explanation' => null !== $question->explanation,
             'comments' => [] !== $question->comments,
         ]));
         $losses = [] === $left ? [] : [Loss::reduced('Left out, as a Starred list has no place for it: '.implode(', ', $left).'.')];

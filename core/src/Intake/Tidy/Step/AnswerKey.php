@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\KeyMarks;
-use Notagram\Intake\Tidy\PaperQuestion;
+use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Printed\Role;
 
-/** Marks the answers of the key list at the end, and takes the list out. What fits no question stays there. */
+/** Marks the answers of a key, and drops it; what fits no question stays. */
 final readonly class AnswerKey implements TidyStep
 {
     public function name(): string
@@ -26,18 +28,17 @@ final readonly class AnswerKey implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $scan = $draft->scan();
-        if (null === $scan->keyAt) {
+        $lines = array_values(array_filter($draft->lines, static fn (DraftLine $line) => Role::Key === $line->role && !$line->isGone));
+        if ([] === $lines) {
             return;
         }
-        $questions = $scan->questions;
         $marks = $left = $byNumber = [];
-        foreach ($questions as $index => $question) {
-            $byNumber[$question->number ?? 0][] = $index;
+        foreach ($draft->questions as $index => $question) {
+            $byNumber[$question->paper->number()->value ?? 0][] = $index;
         }
-        foreach (KeyList::read($scan->keyText($scan->keyAt)) as $place => $entry) {
-            $at = self::questionOf($entry, $place, $questions, $byNumber, $marks);
-            if (null !== $at && KeyMarks::fits($draft, $questions[$at], $entry->answer)) {
+        foreach (KeyList::read($draft->paper->keyText()) as $place => $entry) {
+            $at = self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
+            if (null !== $at && Answering::fits($draft->questions[$at], $entry->answer) && Answering::agrees($draft->questions[$at], $entry->answer)) {
                 $marks[$at] = $entry;
             } else {
                 $left[] = $entry;
@@ -47,18 +48,26 @@ final readonly class AnswerKey implements TidyStep
         if ([] === $marks) {
             return;
         }
-        $rest = [] === $left ? [] : ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)];
-        if (!$draft->replace($scan->keyAt, \count($draft->lines()) - $scan->keyAt, $rest)) {
+        $first = array_shift($lines);
+        $rest = [] === $left ? '' : implode("\n", ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)]);
+        if ('' === $rest ? !$draft->drop($first) : !$draft->edit($first, $rest, '', '')) {
             return;
         }
-        krsort($marks);
+        foreach ($lines as $line) {
+            $draft->drop($line);
+        }
+        ksort($marks);
         foreach ($marks as $at => $entry) {
-            KeyMarks::mark($draft, $questions[$at], $entry->answer);
+            $question = $draft->questions[$at];
+            Answering::mark($draft, $question, $entry->answer);
+            if (null !== $entry->remark && [] === $question->explanation) {
+                $question->explanation = Answering::with([], $draft->putIn($question->end(), 'Explanation: '.$entry->remark, Role::Explanation));
+            }
         }
     }
 
     /**
-     * @param list<PaperQuestion>   $questions
+     * @param list<DraftQuestion>   $questions
      * @param array<int, list<int>> $byNumber  their places by the number that is printed
      * @param array<int, KeyEntry>  $taken
      */
@@ -68,10 +77,14 @@ final readonly class AnswerKey implements TidyStep
             return isset($questions[$place]) ? $place : null;
         }
         foreach ($byNumber[$entry->number] ?? [] as $index) {
-            $part = $questions[$index]->part ?? null;
+            $part = $questions[$index]->paper->section->part ?? null;
             if ((null === $entry->part || null === $part || $entry->part === $part) && !isset($taken[$index])) {
                 return $index;
             }
+        }
+        // Questions without numbers go by their order.
+        if ([] === array_diff(array_keys($byNumber), [0]) && isset($questions[$entry->number - 1])) {
+            return $entry->number - 1;
         }
 
         return null;

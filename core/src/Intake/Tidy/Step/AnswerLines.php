@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Intake\Tidy\DraftOption;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Label;
+use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
 /** Writes “Ans. (b)” under a question as “Answer: b”. One with a rule instead of an answer is a line to write on. */
@@ -27,24 +35,84 @@ final readonly class AnswerLines implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $words = PaperWords::all();
-        $word = "(?:(?:{$words->correct})\\s++)?+(?:{$words->answer})(?:\\s++(?:{$words->correct}))?+";
-        foreach ($draft->lines() as $index => $line) {
-            if (!Regex::match("~^\\s*+(?:{$word})(?:\\s*+[.:=–-]){1,2}\\s*+(?:(\\()?([A-Za-z](?:\\s*+[,&/]\\s*+[A-Za-z])*+)(?(1)\\)|[.)]?)|([_.…][_.…\\s]{2,}+))\\s*\\z~iu", $line, $match)) {
-                $answer = $words->afterCorrectAnswer($line) ?? '';
-                if ('' !== $answer) {
-                    $draft->edit($index, 'Answer: '.$answer);
+        foreach ($draft->questions as $question) {
+            foreach ($question->answers as $line) {
+                $label = Lexer::label(trim($line->body));
+                if (null === $label || $line->isGone) {
+                    continue;
                 }
-                continue;
+                $this->behindIt($draft, $question, $line);
+                $label = Lexer::label(trim($line->body)) ?? $label;
+                $answer = trim($label[2], " \t");
+                if (Regex::match('/^[_.…][_.…\s]{2,}+\z/u', $answer)) {
+                    $isWide = mb_strlen($answer, 'UTF-8') >= self::WIDE;
+                    if ($draft->edit($line, $isWide ? $answer : 'Answer:') && $isWide) {
+                        $line->role = Role::WritingLine;
+                        $question->writingLines[] = $line;
+                    }
+                    continue;
+                }
+                $answer = $this->remarkApart($draft, $question, $line, $this->plain($question, $answer));
+                // A label that a Starred list knows may stay.
+                if ($answer !== trim($label[2]) || !Regex::match('~^(?:'.PaperWords::all()->answer.')[ \t]*+:[ \t]*+\z~iu', $label[1])) {
+                    $draft->edit($line, 'Answer: '.$answer);
+                }
             }
-            $rule = $match[3] ?? '';
-            if ('' === $rule) {
-                $draft->edit($index, 'Answer: '.$match[2]);
-            } elseif (mb_strlen($rule, 'UTF-8') >= self::WIDE) {
-                $draft->edit($index, trim($rule));
-            } else {
-                $draft->edit($index, 'Answer:');
+            $question->answers = array_values(array_filter($question->answers, static fn (DraftLine $line) => Role::WritingLine !== $line->role));
+        }
+    }
+
+    /** Other labels on the same line: points, bookkeeping. */
+    private function behindIt(Draft $draft, DraftQuestion $question, DraftLine $line): void
+    {
+        while (Regex::match('/^(.*\S)(?:\s{2,}|\t|\s*[;|]\s*)(\p{L}[\p{L} ]{1,25}:\s*+[^:]*)\z/u', $line->body, $match) && null !== ($label = Lexer::label($match[2])) && Label::Answer !== $label[0]) {
+            if (!$draft->edit($line, $match[1])) {
+                return;
+            }
+            if (Label::Points === $label[0] && Regex::match('/\d++/', $label[2], $number) && !BracketedPoints::hasPoints($question)) {
+                $draft->edit($question->first(), BracketedPoints::written($number[0]).' '.ltrim($question->first()->body));
+            } elseif (Label::Explanation === $label[0]) {
+                $question->explanation = Answering::with($question->explanation, $draft->putIn($line, $match[2], Role::Explanation));
             }
         }
+    }
+
+    /** “Answer: B. She may live five years.” */
+    private function remarkApart(Draft $draft, DraftQuestion $question, DraftLine $line, string $answer): string
+    {
+        if ([] === $question->options || [] !== $question->explanation || null !== KeyAnswer::options($answer, [], array_map(static fn (DraftOption $option) => trim($option->line->body), $question->options))
+            || !Regex::match('~^\(?([A-Za-z])[.)]?(?:\s*+[-–—:(]\s*+|(?<=[.)])\s++)(\p{Lu}[^()]*\s[^()]*[.!?])\)?\z~u', $answer, $match)) {
+            return $answer;
+        }
+        $texts = array_map(static fn (DraftOption $option) => mb_strtolower(trim($option->line->body, ' .')), $question->options);
+        if (\in_array(mb_strtolower(rtrim($match[2], '.')), $texts, true)) {
+            return $answer;
+        }
+        $put = $draft->putIn($line, 'Explanation: '.$match[2], Role::Explanation);
+        if (null === $put) {
+            return $answer;
+        }
+        $question->explanation[] = $put;
+
+        return $match[1];
+    }
+
+    private function plain(DraftQuestion $question, string $answer): string
+    {
+        $answer = Regex::replace('~^(?:'.PaperWords::all()->option.')\s++(?=\(?[A-Za-z][.)]?\s*\z)~iu', '', rtrim($answer));
+        if (Regex::match('/^\((.*)\)\z/', $answer, $match)) {
+            $answer = $match[1];
+        }
+        if ([] === $question->options) {
+            return $answer;
+        }
+        $isRoman = 'i' === ($question->options[0]->mark->style[0] ?? '') || str_starts_with($question->options[0]->mark->style, '(i');
+        $keys = Answering::keys($question, $answer);
+
+        return match (true) {
+            $isRoman && null !== $keys => implode(', ', array_map(static fn (int $key) => \chr(97 + $key), $keys)),
+            Regex::match('/^[A-Za-z](?:\s*+[,&\/]\s*+[A-Za-z])*+[.)]\z/', $answer) => rtrim($answer, '.)'),
+            default => $answer,
+        };
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\KeyMarks;
-use Notagram\Intake\Tidy\PaperQuestion;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
 /** Takes off the rule on which pupils write a letter; where one was filled in, its answer is marked. */
@@ -26,38 +26,48 @@ final readonly class AnswerRules implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        foreach (array_reverse($draft->scan()->questions) as $question) {
+        foreach ($draft->questions as $question) {
             $this->behindStatement($draft, $question);
-            $line = $draft->line($question->start);
-            $start = QuestionStart::in($line);
-            if (null === $start) {
+            $first = $question->first();
+            if (null !== $question->paper->first()->option && 'rule' === $question->paper->first()->option->style) {
+                // A statement with nothing but its bracket before it.
+                $filled = trim($first->mark, " \t()[]_");
+                if ($draft->edit($first, mark: '') && '' !== $filled) {
+                    Answering::mark($draft, $question, $filled);
+                }
                 continue;
             }
-            $stem = $start->text;
-            // After the number, a rule that more words than one follow is no gap, unless the question has nothing else.
-            if ([] !== $question->options || [] !== $question->truths || 'true-false' === $question->kind) {
-                $stem = Regex::replace('/^(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)[ \t]*+(?=\S+\s)/u', '', $stem);
-            }
-            if (('' === $start->rule && $stem === $start->text) || !$draft->edit($question->start, rtrim($start->label).' '.ltrim($stem))) {
+            $rule = trim($first->lead);
+            if ('' !== $rule && !$first->isWhole && $draft->edit($first, lead: '')) {
+                if (Regex::match('/^(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]])\z/', $rule, $match)) {
+                    Answering::mark($draft, $question, trim($match[1].($match[2] ?? '')));
+                }
                 continue;
             }
-            if (null !== $start->filled) {
-                KeyMarks::mark($draft, $question, $start->filled);
+            // After the number, a rule is no gap, where the sentence begins behind it.
+            if ([] !== $question->options || [] !== $question->truths || 'true-false' === $question->kind()) {
+                $body = Regex::replace('/^(?:_{2,}+|\(\s*\)|\[\s*\]|\.{3,}+|…++)[ \t]*+(?=[^\p{Ll}\s]\S*+\s)/u', '', $first->body);
+                if ('true-false' === $question->kind() && Regex::match('/^(?:_++\s*+([A-Za-z])\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]])\s++(?=\S)/', $first->body, $match)) {
+                    if ($draft->edit($first, substr($first->body, \strlen($match[0])))) {
+                        Answering::mark($draft, $question, trim($match[1].($match[2] ?? '')));
+                    }
+                } elseif ($body !== $first->body) {
+                    $draft->edit($first, $body);
+                }
             }
         }
     }
 
     /** “A drone has no sting.  ______” under “True or false”. */
-    private function behindStatement(Draft $draft, PaperQuestion $question): void
+    private function behindStatement(Draft $draft, DraftQuestion $question): void
     {
-        if ('true-false' !== $question->kind || !$question->isBare()) {
+        if ('true-false' !== $question->kind() || !$question->isBare()) {
             return;
         }
-        $last = $question->stem[\count($question->stem) - 1];
-        $line = $draft->line($last);
-        $statement = Regex::replace('/(?<=[.!?…])\s*+_{3,}\s*\z|\s{2,}+_{3,}\s*\z/u', '', $line);
-        if ($statement !== $line) {
-            $draft->edit($last, $statement);
+        $last = $question->last();
+        $tail = Lexer::tail(rtrim($last->body));
+        if (Regex::match('/(?<=[.!?…])\s*+_{3,}\z|\s{2,}+_{3,}\z/u', $tail, $match)) {
+            $draft->edit($last, substr(rtrim($last->body), 0, -\strlen($match[0])));
         }
     }
 }

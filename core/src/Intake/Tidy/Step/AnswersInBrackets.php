@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\KeyMarks;
-use Notagram\Intake\Tidy\PaperQuestion;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Label;
+use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
 /** Marks the answers that stand in brackets behind the stems: “Bees hibernate. (F)”, “The queen mates with (c)”. */
@@ -27,37 +29,41 @@ final readonly class AnswersInBrackets implements TidyStep
     public function apply(Draft $draft): void
     {
         $found = [];
-        foreach ($draft->scan()->questions as $question) {
-            $answer = self::answerOf($draft, $question);
+        foreach ($draft->questions as $question) {
+            $answer = $this->answerOf($question);
             if (null !== $answer) {
                 $found[] = [$question, ...$answer];
             }
         }
         // One alone may be a sign, such as of a temperature (T).
-        if (\count($found) < 2) {
-            return;
-        }
-        foreach (array_reverse($found) as [$question, $answer, $stem]) {
-            $last = $question->stem[\count($question->stem) - 1];
-            if ($draft->edit($last, $stem)) {
-                KeyMarks::mark($draft, $question, $answer);
+        foreach ($found as [$question, $answer, $stem, $isLabelled]) {
+            if (($isLabelled || \count($found) > 1) && $draft->edit($question->last(), $stem)) {
+                Answering::mark($draft, $question, $answer);
             }
         }
     }
 
-    /** @return ?array{string, string} the answer, and the last line of the stem without it */
-    private static function answerOf(Draft $draft, PaperQuestion $question): ?array
+    /** @return ?array{string, string, bool} the answer, the last line of the stem without it, and whether a label says that it is one */
+    private function answerOf(DraftQuestion $question): ?array
     {
         $words = PaperWords::all();
-        $line = $draft->line($question->stem[\count($question->stem) - 1]);
-        if ((!$question->isBare() && [] === $question->options) || !Regex::match("~^(.*\\S)\\s*+[(\\[]\\s*+([A-Z]|{$words->true}|{$words->false})\\s*+[)\\]]\\s*\\z~iu", $line, $match)) {
+        $line = $question->last()->body;
+        if ((!$question->isBare() && [] === $question->options) || !Regex::match('~^(.*\S)\s*+[(\[]\s*+([^()\[\]]{1,60})\s*+[)\]]\s*\z~u', $line, $match)) {
             return null;
         }
-        $isTruth = null !== $words->truth($match[2]);
-        if ([] === $question->options ? !$isTruth : !KeyMarks::fits($draft, $question, $match[2])) {
-            return null;
+        $inside = trim($match[2]);
+        $label = Lexer::label($inside);
+        if (null !== $label && Label::Answer === $label[0]) {
+            return Answering::fits($question, $label[2]) ? [$label[2], $match[1], true] : null;
+        }
+        if (Regex::match("~^(?:[A-Z]|{$words->true}|{$words->false})\\z~iu", $inside)) {
+            $isTruth = null !== $words->truth($inside);
+            if ([] === $question->options ? $isTruth : Answering::fits($question, $inside)) {
+                return [$inside, $match[1], false];
+            }
         }
 
-        return [$match[2], $match[1]];
+        // “The Danube flows into the ____ Sea. (Black)”
+        return [] === $question->options && $question->hasBlank() && Regex::match('/[.!?]\z/', $match[1]) && !Regex::match('/^\d++\z|_/', $inside) ? [$inside, $match[1], false] : null;
     }
 }

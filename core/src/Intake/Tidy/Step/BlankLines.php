@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
+use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Role;
 
-/** Leaves one blank line between questions and none within; lines of a text that stands between them keep theirs. */
+/** Puts one blank line between questions, and none elsewhere. */
 final readonly class BlankLines implements TidyStep
 {
     public function name(): string
@@ -23,22 +24,26 @@ final readonly class BlankLines implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $roles = $draft->scan()->roles;
-        $top = 0;
-        while (LineRole::Blank === ($roles[$top] ?? null)) {
-            ++$top;
-        }
-        $starts = static fn (LineRole $role): bool => LineRole::Question === $role || LineRole::Heading === $role;
-        for ($index = \count($roles) - 1; $index >= 0; --$index) {
-            if (LineRole::Blank === $roles[$index]) {
-                $next = $roles[$index + 1] ?? null;
-                $isNeeded = $index > $top && null !== $next && LineRole::Blank !== $next && ($starts($next) || \in_array($next, [LineRole::Passage, LineRole::Title, LineRole::Key], true));
-                if (!$isNeeded && $index < \count($roles) - 1) {
-                    $draft->drop($index);
+        $there = $draft->there();
+        $starts = static fn (Role $role): bool => Role::Question === $role || Role::Heading === $role;
+        $before = null;
+        foreach ($there as $index => $line) {
+            if (self::isBlank($line)) {
+                $next = $there[$index + 1] ?? null;
+                $isNeeded = null !== $before && null !== $next && !self::isBlank($next) && ($starts($next->role) || \in_array($next->role, [Role::Passage, Role::Title, Role::Key], true));
+                if (!$isNeeded && $index < \count($there) - 1) {
+                    $draft->drop($line);
+                    continue;
                 }
-            } elseif ($index > 0 && $starts($roles[$index]) && LineRole::Blank !== $roles[$index - 1]) {
-                $draft->putIn($index, '');
+            } elseif (null !== $before && !self::isBlank($before) && ($starts($line->role) || Role::Passage === $line->role && \in_array($before->role, [Role::Option, Role::OptionText, Role::Truth, Role::Answer, Role::Pair, Role::EssayMark, Role::Explanation, Role::ExplanationText], true))) {
+                $draft->putIn($before, '', Role::Blank);
             }
+            $before = $line;
         }
+    }
+
+    private static function isBlank(DraftLine $line): bool
+    {
+        return '' === trim($line->text());
     }
 }

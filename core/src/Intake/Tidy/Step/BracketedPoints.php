@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
-/** Writes points in square brackets, before the stem or behind it, or at the margin (“/2”), as (2 points) before it. */
+/** Writes points in square brackets, at the margin, or on a line of their own as (2 points) before the stem. */
 final readonly class BracketedPoints implements TidyStep
 {
     public function name(): string
@@ -23,46 +25,105 @@ final readonly class BracketedPoints implements TidyStep
         return 'Points in brackets';
     }
 
+    public static function written(string $number): string
+    {
+        return \sprintf('(%s %s)', $number, '1' === $number ? 'point' : 'points');
+    }
+
     public function apply(Draft $draft): void
     {
         $points = PaperWords::all()->pointsPattern();
-        $this->bareNumbers($draft);
-        foreach ($draft->scan()->questions as $question) {
-            $line = $draft->line($question->start);
-            $start = QuestionStart::in($line);
-            $text = $start->text ?? $line;
-            $isOnOneLine = 1 === \count($question->stem);
-            // At the margin: “/2”.
-            if ($isOnOneLine && Regex::match('~^(.*\S)(?:\t|\s{2,})[_.…]*+\s?/\s?(\d{1,2})\s*\z~u', $text, $match)) {
-                $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.$match[1]);
+        $bare = $this->bareNumbers($draft);
+        foreach ($draft->questions as $place => $question) {
+            $first = $question->first();
+            $last = $question->last();
+            if (Regex::match("~^(\\s*+)({$points}\\s*+)\\z~iu", $first->lead, $match)) {
+                $this->move($draft, $question, self::numberIn($match, 3), $first, $first->body, $match[1]);
                 continue;
             }
-            if (!Regex::match("~^{$points}\\s*+(?=\\S)~iu", $text, $match) && (!$isOnOneLine || !Regex::match("~\\s*+{$points}\\s*\\z~iu", $text, $match))) {
-                continue;
+            $found = null;
+            foreach ([$first, $last] as $line) {
+                $found ??= $this->found($line, $points, isset($bare[$place]) && $line === $last);
             }
-            if (!str_contains($match[0], '[')) {
-                continue;
+            if (null !== $found) {
+                $this->move($draft, $question, ...$found);
             }
-            $number = str_replace(',', '.', '' !== $match[1] ? $match[1] : ($match[2] ?? ''));
-            $stem = str_starts_with($text, $match[0]) ? substr($text, \strlen($match[0])) : substr($text, 0, -\strlen($match[0]));
-            $draft->edit($question->start, rtrim($start->label ?? '').' '.Sections::points($number).' '.$stem);
+            foreach ($question->points as $line) {
+                if (Regex::match('/\d{1,3}(?:[.,]\d{1,2})?/', $line->body, $match) && $draft->drop($line) && !self::hasPoints($question)) {
+                    $draft->edit($first, self::written(str_replace(',', '.', $match[0])).' '.ltrim($first->body));
+                }
+            }
         }
     }
 
-    /** “What is wax? (1)”, where every question ends so: a number in brackets behind some may be anything. */
-    private function bareNumbers(Draft $draft): void
+    /** @return ?array{string, DraftLine, string} the number, the line it is taken from, what stays of that */
+    private function found(DraftLine $line, string $points, bool $isBare): ?array
+    {
+        $body = rtrim($line->body);
+        $words = PaperWords::all();
+        // At the start, or at the end in round brackets, they may stay.
+        if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
+            return str_contains($match[0], '[') ? [self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))] : null;
+        }
+        $tail = Lexer::tail($body);
+        if (Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
+            return str_contains($match[0], '[') ? [self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))] : null;
+        }
+        $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
+        foreach ([
+            "~(?:\\t|\\s{2,})[_.…]*+\\s?/\\s?{$number}\\z~u",
+            "~\\s*+[(\\[]\\s*+[_.…]*+/\\s*+{$number}\\s*+(?:{$words->points})?\\s*+[)\\]]\\z~iu",
+            "~(?<=[.?!:])\\s++/\\s?{$number}\\z~u",
+            "~\\s*+[(\\[]\\s*+(?:{$words->value})\\s*+[:=]?\\s*+{$number}\\s*+[)\\]]\\z~iu",
+            "~(?:\\t|\\s{2,})[_.…]*+\\s*+{$number}\\s*+(?:{$words->points})\\z~iu",
+            "~(?<=[.?!:])\\s*+[–-]?\\s*+{$number}\\s*+(?:{$words->points})\\z~iu",
+            ...($isBare ? ["~\\s++[(\\[]{$number}[)\\]]\\z~u"] : []),
+        ] as $pattern) {
+            if (Regex::match($pattern, $tail, $match)) {
+                return [str_replace(',', '.', $match[1]), $line, rtrim(substr($body, 0, -\strlen($match[0])))];
+            }
+        }
+
+        return null;
+    }
+
+    private function move(Draft $draft, DraftQuestion $question, string $number, DraftLine $line, string $body, ?string $lead = null): void
+    {
+        $first = $question->first();
+        if ($line === $first) {
+            $draft->edit($first, self::written($number).' '.ltrim($body), lead: $lead);
+        } elseif ($draft->edit($line, $body)) {
+            $draft->edit($first, self::written($number).' '.ltrim($first->body));
+        }
+    }
+
+    public static function hasPoints(DraftQuestion $question): bool
+    {
+        $points = PaperWords::all()->pointsPattern();
+
+        return Regex::match("~^\\s*+{$points}~iu", $question->first()->body) || Regex::match("~{$points}\\s*+\\z~iu", Lexer::tail(rtrim($question->first()->body))) || Regex::match("~{$points}\\s*+\\z~iu", Lexer::tail(rtrim($question->last()->body)));
+    }
+
+    /** @param array<int|string, string> $match */
+    private static function numberIn(array $match, int $group): string
+    {
+        return str_replace(',', '.', '' !== ($match[$group] ?? '') ? $match[$group] : ($match[$group + 1] ?? ''));
+    }
+
+    /**
+     * “What is wax? (1)”, where nearly every question ends so: a number in brackets behind some may be anything.
+     *
+     * @return array<int, true>
+     */
+    private function bareNumbers(Draft $draft): array
     {
         $found = [];
-        foreach ($draft->scan()->questions as $question) {
-            $line = $draft->line($question->start);
-            $start = QuestionStart::in($line);
-            if (1 !== \count($question->stem) || !Regex::match('~^(.*\S)\s++\((\d{1,2})\)\s*\z~u', $start->text ?? $line, $match)) {
-                return;
+        foreach ($draft->questions as $place => $question) {
+            if (Regex::match('~\S\s++[(\[]\d{1,2}[)\]]\z~u', Lexer::tail(rtrim($question->last()->body))) && ([] !== $question->writingLines || $question->isBare() || \count($draft->questions) > 1)) {
+                $found[$place] = true;
             }
-            $found[$question->start] = rtrim($start->label ?? '').' '.Sections::points($match[2]).' '.trim($match[1]);
         }
-        foreach (\count($found) > 1 ? $found : [] as $index => $line) {
-            $draft->edit($index, ltrim($line));
-        }
+
+        return \count($found) > 1 && \count($found) === \count($draft->questions) ? $found : [];
     }
 }

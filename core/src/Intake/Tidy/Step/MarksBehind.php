@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
+use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
-/** Puts a star before an option that a tick or “(correct)” behind it, or a tick before its letter, says is right. */
+/** Puts a star before an option that a tick, an arrow, a word or bold type says is right. */
 final readonly class MarksBehind implements TidyStep
 {
-    private const TICK = '(?:[✓✔√☑✅]\x{FE0F}?)';
-    private const CROSS = '(?:[✗✘✖❌]\x{FE0F}?)';
-
     public function name(): string
     {
         return 'marks-behind';
@@ -26,19 +24,42 @@ final readonly class MarksBehind implements TidyStep
         return 'Ticks at options';
     }
 
+    private const TICK = '(?:[✓✔√☑✅]\x{FE0F}?)';
+    private const CROSS = '(?:[✗✘✖❌]\x{FE0F}?)';
+
     public function apply(Draft $draft): void
     {
         $correct = PaperWords::all()->correct;
-        $scan = $draft->scan();
-        $hasTicks = Regex::match('/'.self::TICK.'/u', implode("\n", $draft->lines()));
-        foreach ($draft->lines() as $index => $line) {
-            if (LineRole::Option === $scan->roles[$index] && Regex::match('~^(\s*+)(\*?+\(?[A-Za-z][.)].*\S)\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]])\\s*\\z~iu", $line, $match)) {
-                $draft->edit($index, $match[1].(str_starts_with($match[2], '*') ? '' : '*').$match[2]);
-            } elseif (Regex::match('/^\s*+'.self::TICK.'\s*+(?=\(?[A-Za-z][.)]\s*\S)/u', $line, $match)) {
-                $draft->edit($index, '*'.substr($line, \strlen($match[0])));
-            } elseif ($hasTicks && LineRole::Option === $scan->roles[$index]) {
-                $draft->edit($index, Regex::replace('/(?<=\S)\s*+'.self::CROSS.'\s*\z/u', '', $line));
+        foreach ($draft->questions as $question) {
+            $strong = array_filter($question->options, static fn (DraftOption $option) => $option->isStrong);
+            $hasTick = [] !== array_filter($question->options, static fn (DraftOption $option) => Regex::match('/'.self::TICK.'/u', $option->line->text()) || $option->mark->isRight);
+            foreach ($question->options as $option) {
+                $line = $option->line;
+                $end = [] === $option->more ? $line : $option->more[\count($option->more) - 1];
+                if (Regex::match('~\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]]|(?<=\\s)[–-]\\s*+(?:{$correct})|<[-=]{1,2})\\z~iu", Lexer::tail(rtrim($end->body)), $match) && '' !== trim(substr(rtrim($end->body), 0, -\strlen($match[0])))) {
+                    $body = substr(rtrim($end->body), 0, -\strlen($match[0]));
+                    if ($end === $line) {
+                        $draft->edit($line, $body, self::starred($line->mark));
+                    } elseif ($draft->edit($end, $body)) {
+                        $draft->edit($line, mark: self::starred($line->mark));
+                    }
+                } elseif (Regex::match('~^'.self::TICK.'\s*+(?=\S)~u', $line->body, $match)) {
+                    $draft->edit($line, substr($line->body, \strlen($match[0])), self::starred($line->mark));
+                } elseif ($hasTick && Regex::match('~\s*+'.self::CROSS.'\z~u', Lexer::tail(rtrim($line->body)), $match)) {
+                    $draft->edit($line, substr(rtrim($line->body), 0, -\strlen($match[0])));
+                } elseif ($hasTick && Regex::match('~^'.self::CROSS.'\s*+(?=\S)~u', $line->body, $match)) {
+                    $draft->edit($line, substr($line->body, \strlen($match[0])));
+                } elseif ($option->mark->isRight && !$option->isStarred()) {
+                    $draft->edit($line, mark: self::starred(Regex::replace('/^(?:'.self::TICK.'|[-=]>|→|⇒|►|▶|➤|➔)\s*+/u', '', $line->mark)));
+                } elseif ($option->isStrong && 1 === \count($strong)) {
+                    $draft->edit($line, mark: self::starred($line->mark));
+                }
             }
         }
+    }
+
+    private static function starred(string $mark): string
+    {
+        return str_contains($mark, '*') ? $mark : '*'.$mark;
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\PaperQuestion;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\Role;
+use Notagram\Notation\Printed\Tables;
 use Notagram\Source\Regex;
 
-/** Makes pairs of two lists that stand side by side, by the answer below them; takes the numbers off pairs. */
+/** Makes pairs of two lists that stand side by side, where it is printed which go together; takes the numbers off pairs. */
 final readonly class MatchingLists implements TidyStep
 {
     public function name(): string
@@ -25,67 +28,168 @@ final readonly class MatchingLists implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        foreach (array_reverse($draft->scan()->questions) as $question) {
-            $pairs = self::pairsOf($draft, $question);
-            if (null !== $pairs && null !== $question->answer) {
-                $draft->replace($question->options[0], $question->answer + 1 - $question->options[0], $pairs);
-            }
-        }
-        $lines = $draft->lines();
-        foreach ($draft->scan()->questions as $question) {
-            foreach ($question->pairs as $index) {
-                $start = QuestionStart::in($lines[$index]);
-                if (null !== $start) {
-                    $draft->edit($index, trim($start->text));
+        foreach ($draft->questions as $question) {
+            $this->rows($draft, $question);
+            $this->lists($draft, $question);
+            foreach ($question->pairs as $line) {
+                $pair = Lexer::pair(Lexer::numbers($line->body)[0]->rest ?? $line->body);
+                if (null !== $pair && '' !== $pair[0]) {
+                    $draft->edit($line, "{$pair[0]} -> {$pair[1]}", '');
                 }
             }
         }
     }
 
-    /**
-     * Without an answer nobody but the author knows which goes with which.
-     *
-     * @return ?list<string>
-     */
-    private static function pairsOf(Draft $draft, PaperQuestion $question): ?array
+    /** Two columns, where a letter before each number or an answer says what goes with what. */
+    private function rows(Draft $draft, DraftQuestion $question): void
     {
-        $lines = $draft->lines();
-        if (null === $question->answer || [] === $question->options || 0 === Regex::matchAll('/(?<![\p{L}\p{N}])([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N})/u', (string) strstr($lines[$question->answer], ':'), $links)) {
-            return null;
+        $rows = [];
+        foreach ($question->matchRows as $line) {
+            $rows[$line->origin] = ($rows[$line->origin] ?? '').$line->text();
         }
-        $prompts = $matches = [];
-        for ($index = $question->options[0]; $index < $question->answer; ++$index) {
-            $line = str_replace("\u{A0}", ' ', $lines[$index]);
-            if ('' === trim($line)) {
-                continue;
+        $prompts = $matches = $links = [];
+        foreach ($rows as $row) {
+            if (!Regex::match(Tables::ROW, trim($row), $match)) {
+                return;
             }
-            if (!Regex::match('/^(?:\s*+\(?([A-Za-z])[.)]\s*+(\S.*?))?(?:\t\s*+|\s{2,})\(?(\d{1,2})[.)]\s*+(\S.*?)\s*+\z/', $line, $match)) {
-                return null;
+            $prompts[(int) $match['number']] = $match['prompt'];
+            $matches[strtolower($match['letter'])] = $match['match'];
+            $filled = strtolower($match['filled'].$match['in']);
+            if ('' !== $filled) {
+                $links[(int) $match['number']] = $filled;
             }
-            [, $letter, $prompt, $number, $text] = $match;
-            // What stands there twice would be lost.
-            if (isset($prompts[strtolower($letter)]) || isset($matches[$number])) {
-                return null;
-            }
-            if ('' !== $letter) {
-                $prompts[strtolower($letter)] = $prompt;
-            }
-            $matches[$number] = $text;
         }
-        $made = [];
-        foreach ($links[1] as $link => $letter) {
-            [$prompt, $match] = [$prompts[strtolower($letter)] ?? null, $matches[$links[2][$link]] ?? null];
-            if (null === $prompt || null === $match) {
-                return null;
+        if ([] === $links) {
+            $links = self::linksIn($question);
+            if ([] === $links && [] !== $rows && null !== $draft->paper->survey->keyFrom && 1 === \count($draft->questions)) {
+                foreach (KeyList::read($draft->paper->keyText()) as $entry) {
+                    $links[$entry->number ?? 0] = strtolower($entry->answer);
+                }
+                $usesKey = true;
             }
-            $made[] = "{$prompt} -> {$match}";
-            unset($matches[$links[2][$link]], $prompts[strtolower($letter)]);
         }
-        // What no letter goes with is one match too many.
-        foreach ($matches as $extra) {
-            $made[] = "-> {$extra}";
+        $pairs = self::pairsOf($prompts, $matches, $links);
+        if (null === $pairs) {
+            return;
+        }
+        $lines = $question->matchRows;
+        $first = array_shift($lines);
+        \assert(null !== $first);
+        if (!$draft->join($first, [...$lines, ...$question->answers], '') || isset($usesKey) && !$this->dropKey($draft)) {
+            return;
+        }
+        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
+        $question->pairs = [$first];
+        foreach ($pairs as $pair) {
+            $line = $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair);
+            if (null !== $line) {
+                $question->pairs[] = $line;
+            }
+        }
+    }
+
+    private function dropKey(Draft $draft): bool
+    {
+        foreach ($draft->lines as $line) {
+            if (Role::Key === $line->role) {
+                $draft->drop($line);
+            }
         }
 
-        return [] === $prompts ? $made : null;
+        return true;
+    }
+
+    /** @return array<int, string> letter by number, of “1-b, 2-a” or “A-2, B-1” */
+    private static function linksIn(DraftQuestion $question): array
+    {
+        $links = [];
+        foreach ($question->answers as $line) {
+            Regex::matchAll('/(?<![\p{L}\p{N}])(?:(\d{1,2})\s*+[-–=:→.)]*+>?\s*+([A-Za-z])(?!\p{L})|([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N}))/u', $line->body, $found, \PREG_SET_ORDER);
+            foreach ($found as $match) {
+                $links[(int) (($match[1] ?? '').($match[4] ?? ''))] = strtolower(($match[2] ?? '').($match[3] ?? ''));
+            }
+        }
+
+        return $links;
+    }
+
+    /**
+     * @param array<int, string>    $prompts
+     * @param array<string, string> $matches
+     * @param array<int, string>    $links
+     *
+     * @return ?non-empty-list<string> null where somebody has to say first what goes with what
+     */
+    private static function pairsOf(array $prompts, array $matches, array $links): ?array
+    {
+        $pairs = [];
+        $unused = $matches;
+        foreach ($prompts as $number => $prompt) {
+            $match = $matches[$links[$number] ?? ''] ?? null;
+            if (null === $match) {
+                return null;
+            }
+            $pairs[] = "{$prompt} -> {$match}";
+            unset($unused[$links[$number]]);
+        }
+        foreach ($unused as $extra) {
+            $pairs[] = "-> {$extra}";
+        }
+
+        return [] === $pairs ? null : $pairs;
+    }
+
+    /** Letters on the left, numbers on the right, as options with something behind them. */
+    private function lists(Draft $draft, DraftQuestion $question): void
+    {
+        $links = self::linksIn($question);
+        if ([] === $links || [] === $question->options) {
+            return;
+        }
+        $lines = $prompts = $matches = [];
+        foreach ($question->options as $option) {
+            foreach ([$option->line, ...$option->more] as $line) {
+                $lines[] = $line;
+                if (!Regex::match('/^(?:\s*+\(?([A-Za-z])[.)]\s*+(\S.*?))?(?:\t\s*+|\s{2,})\(?(\d{1,2})[.)]\s*+(\S.*?)\s*+\z/', $line->text(), $match)) {
+                    return;
+                }
+                // What stands there twice would be lost.
+                if (isset($matches[(int) $match[3]]) || ('' !== $match[1] && isset($prompts[strtolower($match[1])]))) {
+                    return;
+                }
+                if ('' !== $match[1]) {
+                    $prompts[strtolower($match[1])] = $match[2];
+                }
+                $matches[(int) $match[3]] = $match[4];
+            }
+        }
+        $pairs = [];
+        foreach ($links as $number => $letter) {
+            if (!isset($prompts[$letter], $matches[$number])) {
+                return;
+            }
+            $pairs[$letter] = "{$prompts[$letter]} -> {$matches[$number]}";
+        }
+        if (\count($pairs) !== \count($prompts)) {
+            return;
+        }
+        ksort($pairs);
+        foreach (array_diff_key($matches, $links) as $extra) {
+            $pairs[] = "-> {$extra}";
+        }
+        $pairs = array_values($pairs);
+        $first = array_shift($lines);
+        if (!$draft->join($first, [...$lines, ...$question->answers], '')) {
+            return;
+        }
+        $question->options = [];
+        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
+        $question->pairs = [$first];
+        foreach ($pairs as $pair) {
+            $line = $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair);
+            if (null !== $line) {
+                $question->pairs[] = $line;
+            }
+        }
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Role;
 
-/** Takes out the lines on which pupils write name, date and class. */
+/** Drops the lines for name, date and score. */
 final readonly class NameLines implements TidyStep
 {
     public function name(): string
@@ -23,10 +23,9 @@ final readonly class NameLines implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $roles = $draft->scan()->roles;
-        for ($index = \count($roles) - 1; $index >= 0; --$index) {
-            if (LineRole::NameLine === $roles[$index]) {
-                $draft->drop($index);
+        foreach ($draft->lines as $line) {
+            if (Role::NameLine === $line->role) {
+                $draft->drop($line);
             }
         }
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\QuestionStart;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Source\Regex;
 
-/** Numbers the questions through, where their numbers start again in sections, are written otherwise, or are missing. */
+/** Numbers the questions one by one. */
 final readonly class Numbers implements TidyStep
 {
     public function name(): string
@@ -24,25 +24,25 @@ final readonly class Numbers implements TidyStep
     public function apply(Draft $draft): void
     {
         $first = self::first($draft);
-        foreach ($draft->scan()->questions as $place => $question) {
-            $line = $draft->line($question->start);
-            $start = QuestionStart::in($line);
+        foreach ($draft->questions as $place => $question) {
+            $line = $question->first();
+            $mark = $question->paper->number();
             $number = $first + $place;
             // A number that has its place already keeps its form.
-            if (null !== $start && $start->number === $number && \in_array($start->style, ['.', ')', '()'], true) && '' === $start->rule) {
+            if (null !== $mark && $mark->value === $number && \in_array($mark->style, ['.', ')', '()'], true) && Regex::match('/^\(?\d++[.)]\s*\z/', $line->mark)) {
                 continue;
             }
-            $draft->edit($question->start, rtrim("{$number}. ".trim($start->text ?? $line)));
+            $draft->edit($line, mark: "{$number}. ");
         }
     }
 
     /** Numbers that rise one by one stay, wherever they begin: these are the questions of a longer test. */
     private static function first(Draft $draft): int
     {
-        $questions = $draft->scan()->questions;
-        $first = $questions[0]->number ?? 1;
-        foreach ($questions as $place => $question) {
-            if ($question->number !== $first + $place) {
+        $first = ($draft->questions[0] ?? null)?->paper->number()->value ?? 1;
+        foreach ($draft->questions as $place => $question) {
+            $number = $question->paper->number();
+            if (null === $number || $number->value !== $first + $place || '' !== $number->sub) {
                 return 1;
             }
         }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
-use Notagram\Intake\Tidy\PaperQuestion;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
-/** Takes out the headings of sections and their instructions; what they say of the questions below goes to each of these. */
+/** Drops headings and instructions, and gives their questions what they say: points, and the kind of a bare stem. */
 final readonly class Sections implements TidyStep
 {
     public function name(): string
@@ -25,45 +25,53 @@ final readonly class Sections implements TidyStep
         return 'Sections and instructions';
     }
 
-    public static function points(string $number): string
-    {
-        return \sprintf('(%s %s)', $number, '1' === $number ? 'point' : 'points');
-    }
-
     public function apply(Draft $draft): void
     {
-        $scan = $draft->scan();
-        // From the end, so that what is put in moves nothing that is still to be done.
-        $questions = $scan->questions;
-        for ($index = \count($scan->roles) - 1; $index >= 0; --$index) {
-            $question = [] === $questions ? null : $questions[\count($questions) - 1];
-            if (null !== $question && $question->start === $index) {
-                $this->handDown($draft, $question);
-                array_pop($questions);
-            } elseif (LineRole::Heading === $scan->roles[$index]) {
-                $draft->drop($index);
+        foreach ($draft->lines as $line) {
+            if (Role::Heading === $line->role) {
+                $draft->drop($line);
             }
+        }
+        $inSection = [];
+        foreach ($draft->questions as $question) {
+            $id = spl_object_id($question->paper->section);
+            $inSection[$id] = ($inSection[$id] ?? 0) + 1;
+        }
+        foreach ($draft->questions as $question) {
+            $this->handDown($draft, $question, $inSection[spl_object_id($question->paper->section)]);
         }
     }
 
-    private function handDown(Draft $draft, PaperQuestion $question): void
+    private function handDown(Draft $draft, DraftQuestion $question, int $questions): void
     {
-        $lines = $draft->lines();
-        $stem = implode("\n", array_map(static fn (int $index) => $lines[$index], $question->stem));
+        $first = $question->first();
         $below = match (true) {
-            !$question->isBare() || Regex::match('/_{3,}/', $stem) => null,
-            'true-false' === $question->kind || TrueFalseColumns::asksItself(QuestionStart::in($lines[$question->start])->text ?? $stem) => TrueFalseColumns::BOTH,
-            'typed' === $question->kind => 'Answer:',
-            'essay' === $question->kind => WritingLines::ESSAY,
+            !$question->isBare() || $question->hasBlank() => null,
+            'true-false' === $question->kind() || TrueFalseColumns::asksItself(trim($question->stemText())) => Answering::both(self::truthIn($question)),
+            'typed' === $question->kind() => 'Answer:',
+            'essay' === $question->kind() => WritingLines::ESSAY,
             default => null,
         };
         if (null !== $below) {
-            $draft->putIn($question->stem[\count($question->stem) - 1] + 1, $below);
+            $draft->putIn($question->last(), $below, 'Answer:' === $below ? Role::Answer : (WritingLines::ESSAY === $below ? Role::EssayMark : Role::Truth));
         }
-        $start = QuestionStart::in($lines[$question->start]);
-        $hasPoints = Regex::match('~(?:^|\s)'.PaperWords::all()->pointsPattern().'(?:\s|\z)~iu', ' '.trim($start->text ?? $stem));
-        if ('' !== $question->points && !$hasPoints) {
-            $draft->edit($question->start, ltrim(rtrim($start->label ?? '').' ').self::points($question->points).' '.($start->text ?? trim($lines[$question->start])));
+        $section = $question->paper->section;
+        $points = '' !== $section->points ? $section->points : (1 === $questions ? $section->total : null);
+        if (null !== $points && !BracketedPoints::hasPoints($question)) {
+            $draft->edit($first, BracketedPoints::written($points).' '.ltrim($first->body));
         }
+    }
+
+    private static function truthIn(DraftQuestion $question): string
+    {
+        foreach ($question->paper->section->heading as $piece) {
+            foreach (Regex::split('/[^\p{L}]+/u', $piece->text) as $word) {
+                if (mb_strlen($word) > 1 && null !== PaperWords::all()->truth($word)) {
+                    return $word;
+                }
+            }
+        }
+
+        return '';
     }
 }

@@ -6,9 +6,8 @@ namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\TidyStep;
-use Notagram\Source\Regex;
 
-/** Makes a part of “1. Multiple choice” where its questions are numbered 1.1, 1.2 and so on. */
+/** Makes questions of the parts that a question consists of: 1.1, or a) with points of its own. */
 final readonly class SubNumbers implements TidyStep
 {
     public function name(): string
@@ -23,18 +22,15 @@ final readonly class SubNumbers implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $heading = $part = null;
-        $its = [];
-        foreach ([...$draft->lines(), '0. '] as $index => $line) {
-            if (Regex::match('/^(\d{1,2})[.)]\s++(.*+)\z/s', trim($line).' ', $match)) {
-                // One alone may be a weight.
-                foreach (\count($its) > 1 && null !== $heading ? [...$heading, ...$its] : [] as [$at, $made]) {
-                    $draft->edit($at, $made);
-                }
-                [$heading, $part, $its] = [[[$index, "Part {$match[1]}: ".rtrim($match[2])]], $match[1], []];
-            } elseif (Regex::match('/^\s*+(\d{1,2})\.(\d{1,2})[.)]?\s++(?=[\p{Lu}¿¡«„“"_])/u', $line, $match) && $match[1] === $part && (int) $match[2] === \count($its) + 1) {
-                $its[] = [$index, "{$match[2]}. ".substr($line, \strlen($match[0]))];
-            }
+        foreach ($draft->questions as $question) {
+            $first = $question->first();
+            $mark = match (true) {
+                '1.1' === ($question->paper->number()->style ?? '') => $question->paper->number()?->value.'. ',
+                // A part of a task, with a letter of its own.
+                null === $question->paper->number() && '' !== $first->mark => '',
+                default => $first->mark,
+            };
+            $first->isWhole = !$draft->edit($first, mark: $mark) || $first->isWhole;
         }
     }
 }

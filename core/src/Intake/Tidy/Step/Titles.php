@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Role;
+use Notagram\Source\Regex;
 
-/** Takes the title off the top; the sheet keeps it as its name. */
+/** Takes the title from above the questions; it becomes the name of the sheet. */
 final readonly class Titles implements TidyStep
 {
     public function name(): string
@@ -23,15 +24,13 @@ final readonly class Titles implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $scan = $draft->scan();
-        // A text without any question is no title.
-        if ([] === $scan->questions) {
-            return;
-        }
-        $lines = $draft->lines();
-        for ($index = \count($lines) - 1; $index >= 0; --$index) {
-            if (LineRole::Title === $scan->roles[$index] && $draft->drop($index)) {
-                $draft->title = trim($lines[$index]);
+        foreach ($draft->lines as $line) {
+            if (Role::Title === $line->role) {
+                $text = trim($line->text());
+                // What greets, or announces the questions, names nothing.
+                if ($draft->drop($line) && null === $draft->title && !Regex::match('/[:!]\z/', $text)) {
+                    $draft->title = $text;
+                }
             }
         }
     }

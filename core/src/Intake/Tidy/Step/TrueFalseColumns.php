@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\OptionMarks;
-use Notagram\Intake\Tidy\PaperQuestion;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
-/** Puts the T and F of a column, before a statement or behind it, on a line of their own. */
+/** Puts the words true and false, wherever they are printed beside a statement, on the line below it. */
 final readonly class TrueFalseColumns implements TidyStep
 {
-    /** Bytes that they can take at the end of a line, with the blanks before them. */
-    private const LONGEST_COLUMNS = 200;
-    public const BOTH = 'True   False';
-
     public function name(): string
     {
         return 'true-false-columns';
@@ -31,43 +28,158 @@ final readonly class TrueFalseColumns implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        $words = PaperWords::all();
-        $pair = "(?:{$words->true})(?:\\s*[/|–-]\\s*|[ \\t\\x{A0}]++)(?:{$words->false})";
-        $lines = $draft->lines();
-        // T and F before the number hide that a question starts there.
-        for ($index = \count($lines) - 1; $index >= 0; --$index) {
-            if (Regex::match("~^[ \\t]*+{$pair}[ \\t\\x{A0}]++(?=\\(?\\d{1,4}[.)])~iu", $lines[$index], $match)) {
-                $draft->replace($index, 1, [substr($lines[$index], \strlen($match[0])), self::BOTH]);
-            }
+        $head = self::headOf($draft);
+        $this->dropHead($draft, $head);
+        $behind = 0;
+        foreach ($draft->questions as $question) {
+            $behind += $question->isBare() && null !== Lexer::truthsBehind($question->last()->body) ? 1 : 0;
         }
-        $lines = $draft->lines();
-        foreach (array_reverse($draft->scan()->questions) as $question) {
-            if ([] !== $question->options) {
-                self::statements($draft, $question, $pair);
-            }
-            if (!$question->isBare() || self::bracketed($draft, $question)) {
+        foreach ($draft->questions as $question) {
+            $this->written($draft, $question);
+            if (!$question->isBare()) {
                 continue;
             }
-            $last = $question->stem[\count($question->stem) - 1];
-            $start = $question->start;
-            if (Regex::match("~^(\\s*+(?:\\(?\\d{1,4}[.)]++)?+)[ \\t\\x{A0}]*+{$pair}(?:[ \\t\\x{A0}]++)(?=\\p{L}.{5})~iu", $lines[$start], $match)) {
-                $draft->replace($start, 1, [trim($match[1]).' '.substr($lines[$start], \strlen($match[0])), self::BOTH]);
-            } elseif (null !== $statement = self::before("(?:[ \\t\\x{A0}]{2,}|\\t|\\s*\\(\\s*){$pair}\\s*\\)?", $lines[$last])) {
-                $draft->replace($last, 1, [$statement, self::BOTH]);
+            if (null !== $head && $this->row($draft, $question, $head)) {
+                continue;
+            }
+            $this->before($draft, $question);
+            $this->behind($draft, $question, $behind > 1);
+            $this->emptyBrackets($draft, $question);
+        }
+    }
+
+    /** The words that head the two columns. */
+    private static function headOf(Draft $draft): ?string
+    {
+        foreach ($draft->lines as $line) {
+            if (Role::TruthHead === $line->role) {
+                return $line->body;
+            }
+        }
+
+        return null;
+    }
+
+    private function dropHead(Draft $draft, ?string $head): void
+    {
+        foreach (null === $head ? [] : $draft->lines as $line) {
+            if (Role::TruthHead === $line->role) {
+                $draft->drop($line);
             }
         }
     }
 
-    /** What stands before T and F at the end of a line; null where they do not, or stand alone. */
-    private static function before(string $columns, string $line): ?string
+    /** “True False” with one blank, with boxes, with a slash. */
+    private function written(Draft $draft, DraftQuestion $question): void
     {
-        $line = rtrim($line);
-        $tail = mb_strcut($line, max(0, \strlen($line) - self::LONGEST_COLUMNS), encoding: 'UTF-8');
-        if (!Regex::match("~(?<=\\S){$columns}\\z~iu", $tail, $match, \PREG_OFFSET_CAPTURE)) {
-            return null;
+        foreach ($question->truths as $line) {
+            $truths = Lexer::truths($line->body);
+            if (null === $truths || 2 !== \count($truths)) {
+                continue;
+            }
+            $marked = array_values(array_filter($truths, static fn (array $truth) => $truth[1]));
+            if (1 === \count($marked) && !str_contains($line->body, '*')) {
+                $draft->edit($line, $marked[0][2], '', '');
+            } elseif ([] === $marked && Regex::match('/[☐□◻▢❏❑○◯\[(]|^\S+ \S+\z/u', $line->body)) {
+                $draft->edit($line, $truths[0][2].'   '.$truths[1][2], '', '');
+            }
+        }
+    }
+
+    /** A row of a table: the statement, and a cell for each of the words. */
+    private function row(Draft $draft, DraftQuestion $question, string $head): bool
+    {
+        $last = $question->last();
+        if (\strlen($last->body) > 600 || !Regex::match('/^(.*?\S)(?:\s*\t|\s{2,})\s*+(\S{0,3}?)(?:\s*\t|\s{2,}|\z)\s*+(\S{0,3})\s*\z/us', $last->body, $match)) {
+            return false;
+        }
+        $isCross = static fn (string $cell): bool => Regex::match('/^(?:[xX✓✔✗✘☒☑●■]|\[[xX]\])\z/u', $cell);
+        $isCell = static fn (string $cell): bool => '' === $cell || $isCross($cell) || Regex::match('/^[☐□◻▢❏❑○◯]|\[\s?\]|\(\s?\)|_+\z/u', $cell);
+        if (!$isCell($match[2]) || !$isCell($match[3])) {
+            return false;
+        }
+        $words = Regex::split('/\t|\s{2,}/', trim($head));
+        $like = $words[\count($words) - 2] ?? '';
+        $firstIsTrue = true === PaperWords::all()->truth($like);
+        $answer = match (true) {
+            $isCross($match[2]) && !$isCross($match[3]) => $firstIsTrue,
+            $isCross($match[3]) && !$isCross($match[2]) => !$firstIsTrue,
+            default => null,
+        };
+        if (!$draft->edit($last, rtrim($match[1]))) {
+            return false;
+        }
+        self::ask($draft, $question, null === $answer ? Answering::both($like) : Answering::truth($answer, $like));
+
+        return true;
+    }
+
+    /** T and F before the number. */
+    private function before(Draft $draft, DraftQuestion $question): void
+    {
+        $first = $question->first();
+        $truths = Lexer::truths(trim($first->lead));
+        if (null !== $truths && 2 === \count($truths) && $draft->edit($first, lead: '')) {
+            self::ask($draft, $question, Answering::both($truths[0][2]));
+        } elseif (null === $truths && Regex::match('~^([A-Z])\s*[/|]?\s+([A-Z])\s+(?=\p{L}.{5})~u', $first->body, $match) && null !== ($inside = Lexer::truths("{$match[1]} {$match[2]}")) && 2 === \count($inside)) {
+            if ($draft->edit($first, substr($first->body, \strlen($match[0])))) {
+                self::ask($draft, $question, Answering::both($match[1]));
+            }
+        }
+    }
+
+    private function behind(Draft $draft, DraftQuestion $question, bool $isUsual): void
+    {
+        $last = $question->last();
+        $found = Lexer::truthsBehind($last->body);
+        if (null === $found || !$question->isBare()) {
+            return;
+        }
+        [$statement, $words] = $found;
+        $isApart = Regex::match('/(?:\t|\s{2,}|[(\[]\s*)\z/', substr($last->body, \strlen($statement), max(0, \strlen($last->body) - \strlen($statement) - \strlen($words))));
+        if (!$isUsual && !$isApart && 'true-false' !== $question->kind()) {
+            return;
+        }
+        $truths = Lexer::truths($words) ?? [];
+        $marked = array_values(array_filter($truths, static fn (array $truth) => $truth[1]));
+        if ($draft->edit($last, $statement)) {
+            $like = $truths[0][2] ?? '';
+            self::ask($draft, $question, 1 === \count($marked) ? Answering::truth($marked[0][0], $like) : Answering::both($like));
+        }
+    }
+
+    /** “Paris is in France. (  )” under “True or false”. */
+    private function emptyBrackets(Draft $draft, DraftQuestion $question): void
+    {
+        if ('true-false' !== $question->kind() || !$question->isBare()) {
+            return;
+        }
+        $last = $question->last();
+        $body = rtrim($last->body);
+        if (Regex::match('/\s*+(?:\(\s*+\)|\[\s*+\]|[☐□◻▢❏❑○◯])\z/u', Lexer::tail($body), $match) && $draft->edit($last, substr($body, 0, -\strlen($match[0])))) {
+            self::ask($draft, $question, Answering::both(self::wordIn($question)));
+        }
+    }
+
+    private static function wordIn(DraftQuestion $question): string
+    {
+        foreach ($question->paper->section->heading as $piece) {
+            foreach (Regex::split('/[^\p{L}]+/u', $piece->text) as $word) {
+                if (null !== PaperWords::all()->truth($word)) {
+                    return $word;
+                }
+            }
         }
 
-        return substr($line, 0, \strlen($line) - \strlen($tail) + $match[0][1]);
+        return '';
+    }
+
+    private static function ask(Draft $draft, DraftQuestion $question, string $words): void
+    {
+        $line = $draft->putIn($question->last(), $words, Role::Truth);
+        if (null !== $line) {
+            $question->truths[] = $line;
+        }
     }
 
     /** “True or false: bees hum.” needs no heading to say so. */
@@ -76,49 +188,5 @@ final readonly class TrueFalseColumns implements TidyStep
         $words = PaperWords::all();
 
         return Regex::match("~^(?:{$words->pointsPattern()}\\s*+)?(?:{$words->kinds['true-false']})\\s*[?:.]\\s*\\S+\\s+\\S~iu", $stem);
-    }
-
-    /** Statements with brackets before them, empty or filled in, are questions under a stem that is their heading. */
-    private static function bracketed(Draft $draft, PaperQuestion $question): bool
-    {
-        $lines = $draft->lines();
-        $statements = \array_slice($question->stem, 1);
-        $heading = QuestionStart::in($lines[$question->start])->text ?? $lines[$question->start];
-        if (\count($statements) < 2 || \count($statements) !== $question->end - $question->start - 1 || 'true-false' !== PaperWords::all()->kindIn($heading)) {
-            return false;
-        }
-        $made = [$heading];
-        foreach ($statements as $place => $index) {
-            if (!Regex::match('/^\s*+(?:[(\[]\s*+(\p{L}*+)\s*+[)\]]|_{2,}+)\s*+(\S.*)\z/u', $lines[$index], $match)) {
-                return false;
-            }
-            $truth = PaperWords::all()->truth($match[1]);
-            array_push($made, '', ($place + 1).'. '.$match[2], null === $truth ? self::BOTH : ($truth ? 'True' : 'False'));
-        }
-
-        return $draft->replace($question->start, 1 + \count($statements), $made);
-    }
-
-    /** Lettered statements that each have their T and F are questions, under a stem that is their heading. */
-    private static function statements(Draft $draft, PaperQuestion $question, string $pair): void
-    {
-        $lines = $draft->lines();
-        $stem = QuestionStart::in($lines[$question->start]);
-        $first = $question->options[0];
-        $count = $question->end - $first;
-        if ($count !== \count($question->options) || 1 !== \count($question->stem) || $first !== $question->start + 1) {
-            return;
-        }
-        $made = [$stem->text ?? $lines[$question->start]];
-        foreach ($question->options as $place => $index) {
-            $statement = self::before("(?:[ \\t\\x{A0}]{2,}|\\t){$pair}", OptionMarks::letter($lines[$index])[2] ?? '');
-            if (null === $statement) {
-                return;
-            }
-            array_push($made, '', ($place + 1).'. '.$statement, self::BOTH);
-        }
-        if ('true-false' === PaperWords::all()->kindIn($made[0])) {
-            $draft->replace($question->start, $count + 1, $made);
-        }
     }
 }

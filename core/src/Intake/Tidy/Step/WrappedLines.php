@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
-use Notagram\Intake\Tidy\QuestionStart;
+use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
-/** Joins lines that a word processor wrapped. What is meant to stand on lines of its own stays: statements, verse, tables, code. */
+/** Joins lines that a page was too narrow for, and words that were cut. */
 final readonly class WrappedLines implements TidyStep
 {
     /** A line that was wrapped is nearly as wide as the page. */
     private const WIDE = 35;
-    /** What ends as statements end, or begins as they begin. */
+    /** What ends as statements of a program end, or begins as they begin. */
     private const CODE = '/[{};]\s*\z|\w\)\s*[:;{]\s*\z|\b\w+\([^()]*\)\s*\z|^\s*(?:for|while|if|def|function|return|import|#include|int|var|let|const)\b.*[(){}=;:]/';
 
     public function name(): string
@@ -30,78 +31,98 @@ final readonly class WrappedLines implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        foreach (array_reverse(self::wrapped($draft)) as [$from, $count, $joined]) {
-            $draft->replace($from, $count, [$joined]);
-        }
-        $this->pointsOnTheirOwn($draft);
-    }
-
-    /** @return list<array{int, int, string}> where lines are to be joined: the first, how many, and what they make */
-    private static function wrapped(Draft $draft): array
-    {
-        $roles = $draft->scan()->roles;
-        $lines = $draft->lines();
-        $text = implode("\n", $lines);
-        $found = [];
-        for ($index = 1; $index < \count($lines); ++$index) {
-            $from = $index - 1;
-            $joined = $lines[$from];
-            // From the top, so that a line is held against all that is joined before it, as it would be the next time.
-            for (; $index < \count($lines); ++$index) {
-                $start = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$from] ? QuestionStart::in($joined) : null;
-                if ('' === $start?->text) {
-                    $joined = self::joined($start->rule.$start->number.'.', trim($lines[$index]), $text);
-                } elseif (\in_array($roles[$index], [LineRole::Stem, LineRole::OptionText], true) && self::goesOn($joined, $lines[$index])) {
-                    $joined = self::joined(rtrim($joined), trim($lines[$index]), $text);
-                } else {
-                    break;
-                }
+        foreach ($draft->questions as $question) {
+            $this->numberOnItsOwn($draft, $question);
+            $question->stem = $this->joined($draft, $question->stem);
+            foreach ($question->options as $option) {
+                $option->more = \array_slice($this->joined($draft, [$option->line, ...$option->more]), 1);
             }
-            if ($index > $from + 1) {
-                $found[] = [$from, $index - $from, $joined];
-            }
+            $question->explanation = $this->joined($draft, $question->explanation, true);
         }
-
-        return $found;
     }
 
     /** “Question 1 (5 points)” with the stem on the next line. */
-    private function pointsOnTheirOwn(Draft $draft): void
+    private function numberOnItsOwn(Draft $draft, DraftQuestion $question): void
     {
-        $roles = $draft->scan()->roles;
-        $lines = $draft->lines();
-        for ($index = \count($roles) - 1; $index > 0; --$index) {
-            $text = LineRole::Stem === $roles[$index] && LineRole::Question === $roles[$index - 1] ? QuestionStart::in($lines[$index - 1])?->text : null;
-            if (null !== $text && Regex::match('/^[(\[][^()\[\]]{1,20}[)\]]\s*\z/', $text)) {
-                $draft->replace($index - 1, 2, [rtrim($lines[$index - 1]).' '.trim($lines[$index])]);
+        $first = $question->first();
+        $next = $question->stem[1] ?? null;
+        if (null === $next || '' === $first->mark || !Regex::match('~^(?:[(\[][^()\[\]]{1,20}[)\]])?[\s:.]*\z~u', $first->body)) {
+            return;
+        }
+        if ($draft->join($first, [$next], ltrim(rtrim($first->body, " \t:.").' ').trim($next->text()))) {
+            array_splice($question->stem, 1, 1);
+        }
+    }
+
+    /**
+     * @param list<DraftLine> $lines
+     *
+     * @return list<DraftLine>
+     */
+    private function joined(Draft $draft, array $lines, bool $isProse = false): array
+    {
+        $left = [];
+        for ($index = 0; $index < \count($lines);) {
+            $first = $lines[$index];
+            $body = rtrim($first->body);
+            $others = [];
+            for (++$index; $index < \count($lines) && !self::beginsSomething(trim($lines[$index]->text())) && ($isProse || $this->goesOn($first, $body, trim($lines[$index]->text()))); ++$index) {
+                $body = $this->together($draft, $body, trim($lines[$index]->text()));
+                $others[] = $lines[$index];
+            }
+            if ([] !== $others && !$draft->join($first, $others, $body)) {
+                array_push($left, $first, ...$others);
+            } else {
+                $left[] = $first;
             }
         }
+
+        return $left;
     }
 
-    /** @param string $text a word that was parted at the line's end is whole again where it stands whole elsewhere in the text */
-    private static function joined(string $before, string $next, string $text): string
+    /** Whether a line has a letter or number of its own, which would be lost within another line. */
+    private static function beginsSomething(string $text): bool
     {
-        if (!Regex::match('/(\p{L}{2,})-\z/u', $before, $start) || !Regex::match('/^\p{Ll}+/u', $next, $end)) {
+        foreach (Lexer::options($text) as $mark) {
+            if (!$mark->isUnlettered() && 'A' !== $mark->style) {
+                return true;
+            }
+        }
+        $number = Lexer::numbers($text)[0] ?? null;
+
+        return null !== $number && 'bare' !== $number->style && $number->value < 1000;
+    }
+
+    /** A word that was cut at the line's end is whole again, unless the text writes it with its hyphen elsewhere. */
+    private function together(Draft $draft, string $before, string $next): string
+    {
+        if (str_ends_with($before, "\u{AD}")) {
+            return substr($before, 0, -2).$next;
+        }
+        if (!Regex::match('/(\p{L}{2,})[-‐]\z/u', $before, $start) || !Regex::match('/^\p{Ll}+/u', $next, $end)) {
             return $before.' '.$next;
         }
-        $isWhole = Regex::match("/(?<!\\p{L}){$start[1]}{$end[0]}(?!\\p{L})/iu", $text);
+        $isCompound = Regex::match('/(?<!\p{L})'.$start[1].'-'.$end[0].'(?!\p{L})/iu', $draft->wholeText());
 
-        return ($isWhole ? substr($before, 0, -1) : $before).$next;
+        return ($isCompound ? $before : Regex::replace('/[-‐]\z/u', '', $before)).$next;
     }
 
-    private static function goesOn(string $line, string $next): bool
+    private function goesOn(DraftLine $first, string $line, string $next): bool
     {
+        // What stands beside it for true and false leaves.
+        $next = Lexer::truthsBehind($next)[0] ?? $next;
         if (Regex::match(self::CODE, $line) || Regex::match(self::CODE, $next)) {
             return false;
         }
-        $line = rtrim($line);
-        $next = trim($next);
+        if (Regex::match('/\p{L}{2,}[-‐]\z|\x{AD}\z/u', $line) && Regex::match('/^\p{Ll}/u', $next)) {
+            return true;
+        }
         if (Regex::match('/^(?:[IVX]{1,4}|\d{1,2})[.)]\s|^[-–•]\s|[;{}=]\z|\t|\S {3,}\S/u', $next) || Regex::match('/\t\S|\S {3,}\S|[;{}]\z/', ltrim($line))) {
             // A year at the start of a line is no number of a list: it does not follow from one.
             return Regex::match('/^\d{4}\.\s/', $next) && !str_ends_with($line, ':');
         }
         $isEnd = Regex::match('/[.?!:…][”"’)\]]*\z/u', $line);
 
-        return Regex::match('/^\p{Ll}/u', $next) || (!$isEnd && mb_strlen($line, 'UTF-8') >= self::WIDE);
+        return Regex::match('/^(?:\p{Ll}|\d{4}\.\s)/u', $next) || (!$isEnd && mb_strlen($first->lead.$first->mark.$line, 'UTF-8') >= self::WIDE);
     }
 }

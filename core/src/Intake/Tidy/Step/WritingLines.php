@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\LineRole;
+use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Printed\Role;
 
-/** Takes out the rules on which pupils write; under a stem without anything else they say that an essay is meant. */
+/** Drops the lines to write on; one line of points says that an essay is meant. */
 final readonly class WritingLines implements TidyStep
 {
-    public const ESSAY = '...';
-
     public function name(): string
     {
         return 'writing-lines';
@@ -23,18 +22,27 @@ final readonly class WritingLines implements TidyStep
         return 'Lines to write on';
     }
 
+    public const ESSAY = '...';
+
     public function apply(Draft $draft): void
     {
-        $scan = $draft->scan();
-        $essays = [];
-        foreach ($scan->questions as $question) {
-            if ([] !== $question->writingLines && $question->isBare() && ('typed' !== $question->kind || \count($question->writingLines) > 1)) {
-                $essays[$question->writingLines[0]] = true;
+        foreach ($draft->questions as $question) {
+            $lines = array_values(array_filter($question->writingLines, static fn (DraftLine $line) => !$line->isGone));
+            $isEssay = [] !== $lines && $question->isBare() && ('typed' !== $question->kind() || \count($lines) > 1) && !$question->hasBlank();
+            foreach ($lines as $place => $line) {
+                if ($isEssay && 0 === $place) {
+                    if ($draft->edit($line, self::ESSAY, '', '')) {
+                        $line->role = Role::EssayMark;
+                        $question->essayMarks[] = $line;
+                    }
+                } else {
+                    $draft->drop($line);
+                }
             }
         }
-        for ($index = \count($scan->roles) - 1; $index >= 0; --$index) {
-            if (LineRole::WritingLine === $scan->roles[$index]) {
-                isset($essays[$index]) ? $draft->edit($index, self::ESSAY) : $draft->drop($index);
+        foreach ($draft->lines as $line) {
+            if (Role::WritingLine === $line->role) {
+                $draft->drop($line);
             }
         }
     }

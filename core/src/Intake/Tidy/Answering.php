@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+use Notagram\Notation\Key\KeyAnswer;
+use Notagram\Notation\PaperWords;
+use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\Role;
+use Notagram\Source\Regex;
+
+/** Marks the answer of one question in a draft, as a Starred list does. */
+final class Answering
+{
+    public static function truth(bool $answer, string $like = ''): string
+    {
+        [$true, $false] = PaperWords::all()->truthsLike($like);
+
+        return $answer ? $true : $false;
+    }
+
+    public static function both(string $like = ''): string
+    {
+        return implode('   ', PaperWords::all()->truthsLike($like));
+    }
+
+    /** Whether the answer can be one of this question. */
+    public static function fits(DraftQuestion $question, string $answer): bool
+    {
+        if ([] !== $question->options) {
+            return null !== self::keys($question, $answer);
+        }
+
+        return self::isTruth($question, $answer) || ([] === self::there($question->truths) && [] === $question->pairs && [] === $question->matchRows);
+    }
+
+    /** Whether the question has no answer yet, or the same one: what is marked at the question itself goes before a list. */
+    public static function agrees(DraftQuestion $question, string $answer): bool
+    {
+        $starred = array_keys(array_filter($question->options, static fn (DraftOption $option) => $option->isStarred()));
+        if ([] !== $question->options) {
+            return ([] === $starred || $starred === self::keys($question, $answer)) && [] === self::there($question->answers);
+        }
+        $truths = self::there($question->truths);
+        if (1 === \count($truths) && null !== ($said = PaperWords::all()->truth($truths[0]->body))) {
+            return $said === PaperWords::all()->truth($answer);
+        }
+        $given = Lexer::label(trim(self::there($question->answers)[0]->body ?? ''))[2] ?? '';
+
+        return '' === $given || $given === $answer;
+    }
+
+    /** Marks an answer that fits. */
+    public static function mark(Draft $draft, DraftQuestion $question, string $answer): void
+    {
+        if ([] !== $question->options) {
+            foreach (self::keys($question, $answer) ?? [] as $key) {
+                $option = $question->options[$key];
+                if (!$option->isStarred()) {
+                    $draft->edit($option->line, mark: '*'.$option->line->mark);
+                }
+            }
+
+            return;
+        }
+        $truths = self::there($question->truths);
+        if (self::isTruth($question, $answer)) {
+            $word = self::truth(true === PaperWords::all()->truth($answer), self::likeOf($question, $answer));
+            if ([] !== $truths) {
+                $draft->edit($truths[0], $word, '', '');
+                foreach (\array_slice($truths, 1) as $other) {
+                    $draft->drop($other);
+                }
+            } else {
+                $question->truths = self::with($question->truths, $draft->putIn($question->last(), $word, Role::Truth));
+            }
+        } elseif ([] === $truths) {
+            $answers = self::there($question->answers);
+            if ([] !== $answers) {
+                $draft->edit($answers[0], 'Answer: '.$answer, '', '');
+            } else {
+                $question->answers = self::with($question->answers, $draft->putIn($question->last(), 'Answer: '.$answer, Role::Answer));
+            }
+        }
+    }
+
+    /**
+     * @param list<DraftLine> $lines
+     *
+     * @return list<DraftLine> what was put in, unless it was refused, with the others
+     */
+    public static function with(array $lines, ?DraftLine $line): array
+    {
+        return null === $line ? $lines : [...$lines, $line];
+    }
+
+    /** The words of the test itself, where it has any. */
+    private static function likeOf(DraftQuestion $question, string $answer): string
+    {
+        $words = self::there($question->truths);
+
+        return [] === $words ? (mb_strlen($answer) > 1 ? $answer : '') : Regex::split('/[\s\/|]+/', trim($words[0]->body))[0];
+    }
+
+    private static function isTruth(DraftQuestion $question, string $answer): bool
+    {
+        return null !== PaperWords::all()->truth($answer) && ([] !== self::there($question->truths) || (!$question->hasBlank() && 'typed' !== $question->kind()));
+    }
+
+    /**
+     * @param list<DraftLine> $lines
+     *
+     * @return list<DraftLine>
+     */
+    private static function there(array $lines): array
+    {
+        return array_values(array_filter($lines, static fn (DraftLine $line) => !$line->isGone));
+    }
+
+    /** @return ?list<int> */
+    public static function keys(DraftQuestion $question, string $answer): ?array
+    {
+        $letters = $texts = [];
+        foreach ($question->options as $place => $option) {
+            $letters[] = \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index)));
+            $texts[] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->isGone ? '' : $line->body, $option->more)]));
+        }
+        if (Regex::match('/^\(?(i{1,3}|iv|v|vi{1,3}|ix|x)\)?\.?\z/', $answer, $match) && 'i' === (ltrim($question->options[0]->mark->style, '(')[0] ?? '')) {
+            $answer = \chr(96 + ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10][$match[1]]);
+        }
+
+        return KeyAnswer::options($answer, $letters, $texts);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Printed;
+
+/** What the form of one text says, whatever stands around it; each part is worked out when it is asked for. */
+final class Form
+{
+    /** @var ?list<NumberMark> */
+    private ?array $numbers = null;
+    /** @var ?list<OptionMark> */
+    private ?array $options = null;
+    /** @var array{Label, string, string}|false|null */
+    private array|false|null $label = null;
+    /** @var list<array{bool, bool, string}>|false|null */
+    private array|false|null $truths = null;
+
+    public function __construct(public readonly string $text)
+    {
+    }
+
+    /** @return list<NumberMark> */
+    public function numbers(): array
+    {
+        return $this->numbers ??= Lexer::numbers($this->text);
+    }
+
+    /** @return list<OptionMark> */
+    public function options(): array
+    {
+        return $this->options ??= Lexer::options($this->text);
+    }
+
+    /** @return ?array{Label, string, string} */
+    public function label(): ?array
+    {
+        $this->label ??= Lexer::label($this->text) ?? false;
+
+        return false === $this->label ? null : $this->label;
+    }
+
+    /** @return ?list<array{bool, bool, string}> */
+    public function truths(): ?array
+    {
+        $this->truths ??= Lexer::truths($this->text) ?? false;
+
+        return false === $this->truths ? null : $this->truths;
+    }
+}

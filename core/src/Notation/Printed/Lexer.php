@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Printed;
+
+use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
+
+/** Names the parts that a text may start with, or consist of: every possibility, since only the whole test tells which one is meant. */
+final class Lexer
+{
+    private const RULE = '(?:_{2,}+|\(\s*+\)|\[\s*+\]|\.{3,}+|…++)';
+    private const FILLED = '(?:_++\s*+[A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+\s*+_++|[(\[]\s*+[A-Za-z]\s*+[)\]](?=\s*+\(?\d))';
+    private const TICK = '(?:[✓✔√☑✅]\x{FE0F}?)';
+    private const ARROW = '(?:[-=]>|→|⇒|►|▶|➤|➔)';
+    private const EMPTY_BOX = '(?:[☐□◻▢❏❑○◯◦]|\[\s?\]|\(\s?\))';
+    private const FULL_BOX = '(?:[☑☒✓✔✗✘■●◉]|\[[xX*✓]\]|\([xX*✓]\))';
+    private const GREEK = ['α' => 1, 'β' => 2, 'γ' => 3, 'δ' => 4, 'ε' => 5, 'Α' => 1, 'Β' => 2, 'Γ' => 3, 'Δ' => 4, 'Ε' => 5];
+    private const CYRILLIC = ['а' => 1, 'б' => 2, 'в' => 3, 'г' => 4, 'д' => 5, 'е' => 6, 'А' => 1, 'Б' => 2, 'В' => 3, 'Г' => 4, 'Д' => 5, 'Е' => 6];
+    private const ROMAN = ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10];
+    private const MOST_REMEMBERED = 20_000;
+    private const TAIL = 160;
+
+    /** @param string $text without blanks around it */
+    public static function form(string $text): Form
+    {
+        /** @var array<string, Form> $known */
+        static $known = [];
+        if (\count($known) > self::MOST_REMEMBERED) {
+            $known = [];
+        }
+
+        return $known[$text] ??= new Form($text);
+    }
+
+    /** @return list<NumberMark> the likeliest first */
+    public static function numbers(string $text): array
+    {
+        $first = $text[0] ?? '';
+        if ('' === $first || !(ctype_alnum($first) || str_contains('([_.…', $first) || $first >= "\x80")) {
+            return [];
+        }
+        $lead = '';
+        if (!ctype_digit($first)) {
+            $lead = self::lead($text);
+            $text = substr($text, \strlen($lead));
+            $first = $text[0] ?? '';
+        }
+        if (ctype_digit($first) || '(' === $first) {
+            return self::digits($text, $lead);
+        }
+        $marks = [];
+        $word = PaperWords::all()->question;
+        if ('' !== $first && Regex::match("~^(?:(?:{$word})\\s*+[.:]?\\s*+(?:n[ro]?\\s*+[.:°º]{0,2}|n\\.\\s?[°º]|#|nr\\.?)?+|n[or]\\.|n[°º]|№)\\s*+(\\d{1,4})(?:\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,4})?+(?:\\s*+[.:)–-]|(?=\\s*+[(\\[])|(?=\\s)|\\z)\\s*+~iu", $text, $match)) {
+            $marks[] = new NumberMark('word', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])));
+        }
+        if (Regex::match('/^([IVX]{1,5})([.)])\s++(?=\S)/', $text, $match)) {
+            $value = self::ROMAN[strtolower($match[1])] ?? 0;
+            if ($value > 0) {
+                $marks[] = new NumberMark('I'.$match[2], $value, '', $lead, $match[0], substr($text, \strlen($match[0])));
+            }
+        }
+        // A figure 1 that was misread.
+        if (Regex::match('/^[l|]([.)])\s++(?=\S)/', $text, $match)) {
+            $marks[] = new NumberMark($match[1], 1, '', $lead, $match[0], substr($text, \strlen($match[0])));
+        }
+
+        return $marks;
+    }
+
+    /** @return list<NumberMark> */
+    private static function digits(string $text, string $lead): array
+    {
+        if (!Regex::match('/^(?:\((?<in>\d{1,4})\)|(?<number>\d{1,4})(?<sub>[a-z](?=[.)]\s)|\.\d{1,2}(?=[.)]?\s++\S))?+(?<sign>\.\)|\.[–-](?=\s)|[.)](?!\d)|\s?[–:\/-](?=\s)|(?=\t|\s|\z)))\s*+/u', $text, $match)) {
+            return [];
+        }
+        $rest = substr($text, \strlen($match[0]));
+        $number = $match['number'] ?? '';
+        $sub = $match['sub'] ?? '';
+        $sign = trim($match['sign'] ?? '');
+        if ('' !== ($match['in'] ?? '')) {
+            $style = '()';
+        } elseif ('' !== $sub && '.' === $sub[0]) {
+            return [new NumberMark('1.1', (int) substr($sub, 1), $number, $lead, $match[0], $rest)];
+        } elseif ('' !== $sub) {
+            $style = 'sub'.$sign;
+        } elseif ('' === $sign) {
+            $gap = substr($match[0], \strlen($number));
+            $isWide = str_contains($gap, "\t") || \strlen($gap) > 1;
+            // A number is nothing without a capital behind it, or columns.
+            $style = '' === $rest ? 'alone' : (Regex::match('/^(?:[\p{Lu}¿¡«„“"_(]'.($isWide ? '|\p{L}' : '').')/u', $rest) ? 'bare' : '');
+            if ('' === $style || \strlen($number) > 3) {
+                return [];
+            }
+        } else {
+            $style = '' === $rest && '.' === $sign ? 'alone' : $sign;
+        }
+
+        return [new NumberMark($style, (int) (($match['in'] ?? '').$number), $sub, $lead, $match[0], $rest)];
+    }
+
+    /** What stands before a number: a rule for the answer, filled in or not, points, or true and false. */
+    private static function lead(string $text): string
+    {
+        $words = PaperWords::all();
+        $first = $text[0];
+        if (str_contains('_([.', $first) || "\xE2" === $first) {
+            if (Regex::match('/^(?:'.self::FILLED.'|'.self::RULE.')\s*+(?=(?:\(?\d{1,4}[.)\s]|\p{L}))/u', $text, $match)) {
+                return $match[0];
+            }
+            if (Regex::match("~^{$words->pointsPattern()}\\s*+(?=\\d{1,4}[.)])~iu", $text, $match)) {
+                return $match[0];
+            }
+        } elseif (Regex::match("~^(?:{$words->true})(?:\\s*+[/|–-]\\s*+|\\s++)(?:{$words->false})\\s++(?=\\(?\\d{1,4}[.)])~iu", $text, $match)) {
+            return $match[0];
+        }
+
+        return '';
+    }
+
+    /** @return list<OptionMark> the likeliest first */
+    public static function options(string $text): array
+    {
+        $first = $text[0] ?? '';
+        if ('' === $first) {
+            return [];
+        }
+        $before = '';
+        $isRight = false;
+        $whole = $text;
+        if (!ctype_alpha($first) && '(' !== $first && '[' !== $first && Regex::match('/^(?:(\*)\s?|(?:'.self::TICK.'|'.self::ARROW.')\s*+(?=[(\[]?[A-Za-z][.)\]\/:]))(?=\S)/u', $text, $match)) {
+            $isRight = true;
+            $before = $match[0];
+            $text = substr($text, \strlen($before));
+            $first = $text[0] ?? '';
+        }
+        $marks = [];
+        if (str_starts_with($before, '☑')) {
+            // A box before a letter.
+            $rest = ltrim(substr($whole, \strlen('☑')));
+            $marks[] = new OptionMark('box', 0, true, substr($whole, 0, \strlen($whole) - \strlen($rest)), $rest);
+        }
+        if (Regex::match('/^(?<open>[(\[])?(?<letter>[A-Za-z]|i{1,3}|iv|vi{0,3}|ix|©|[α-εΑ-Ε]|[а-еА-Е])(?<star>\*)?(?<close>(?(open)[)\]]|(?:[.)][–-](?=\s)|[.)]{1,2}|[–-](?=\s)|[\/:]|\s?[:\/–-](?=\s))))(?<after>\*(?=\s))?\s*+/u', $text, $match)) {
+            $isStarred = '' !== $match['star'] || '' !== ($match['after'] ?? '');
+            $rest = substr($text, \strlen($match[0]));
+            foreach (self::letters($match['letter']) as [$kind, $index]) {
+                $marks[] = new OptionMark($match['open'].$kind.trim($match['close']), $index, $isRight || $isStarred, $before.$match[0], $rest);
+            }
+        } elseif (Regex::match('/^©\s++/u', $text, $match)) {
+            $marks[] = new OptionMark('(a)', 3, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
+        } elseif (Regex::match('/^([A-H])(?:\t|\s)\s*+(?=\S)/', $text, $match)) {
+            $marks[] = new OptionMark('A', \ord($match[1]) - 64, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
+        } elseif (Regex::match('/^('.self::EMPTY_BOX.'|('.self::FULL_BOX.'))\s*+(?=\S)/u', $text, $match)) {
+            $isTicked = '' !== ($match[2] ?? '');
+            // ✓ and ✗ alone are no boxes, but marks.
+            $marks[] = new OptionMark('box', 0, $isRight || $isTicked, $before.$match[0], substr($text, \strlen($match[0])));
+        } elseif (Regex::match('/^(?:[•▪‣·]|([–—-])(?=\s))\s*+(?=\S)/u', $text, $match)) {
+            $marks[] = new OptionMark('' === ($match[1] ?? '') ? 'bullet' : 'dash', 0, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{string, int}> kind and place of a letter: of the alphabet, or a Roman number */
+    private static function letters(string $letter): array
+    {
+        if ('©' === $letter) {
+            return [['a', 3]];
+        }
+        if (isset(self::GREEK[$letter])) {
+            return [['α', self::GREEK[$letter]]];
+        }
+        if (isset(self::CYRILLIC[$letter])) {
+            return [['а', self::CYRILLIC[$letter]]];
+        }
+        $letters = 1 === \strlen($letter) ? [[ctype_upper($letter) ? 'A' : 'a', \ord(strtolower($letter)) - 96]] : [];
+        if (isset(self::ROMAN[$letter])) {
+            $letters[] = ['i', self::ROMAN[$letter]];
+        }
+
+        return $letters;
+    }
+
+    /** @return ?array{Label, string, string} what a label says, the label with its colon and blanks, what follows */
+    public static function label(string $text): ?array
+    {
+        if (!Regex::match('/^(?:[✅✔✓☑👉🔑💡📝ℹ➡]\x{FE0F}?\s*+)?+[(\[]?\p{L}/u', $text)) {
+            return null;
+        }
+        $words = PaperWords::all();
+        // Most lines have no label: a colon or a sign near their start tells.
+        $head = mb_strcut($text, 0, 70, 'UTF-8');
+        if (!Regex::match('/[:.=–-]/u', $head)) {
+            return null;
+        }
+        $sign = '(?:[✅✔✓☑👉🔑💡📝ℹ➡]\x{FE0F}?\s*+)?+[(\[]?';
+        $correct = "(?:(?:the|la|die|der|das|le|il|lo|de|het|a|o)\\s++)?(?:(?:{$words->correct})(?:\\s++|(?=:)))";
+        if (Regex::match("~^{$sign}(?:{$correct}?+(?:{$words->answer}|(?:{$words->option})(?<={$words->option})(?!.*\\?))(?:\\s++(?:{$words->correct}))?(?:\\s++(?:is|ist|es|est|è))?+(?:\\s*+[.:=–-]){1,2}|(?:{$words->correct})\\s*+:)\\s*+~iu", $text, $match)) {
+            return [Label::Answer, $match[0], substr($text, \strlen($match[0]))];
+        }
+        if (Regex::match("~^{$sign}(?:(?:{$words->explanation})\\s*+:)\\s*+~iu", $text, $match)) {
+            return [Label::Explanation, $match[0], substr($text, \strlen($match[0]))];
+        }
+        if (Regex::match("~^{$sign}(?:(?:{$words->value})\\s*+[:=])\\s*+(?=[(\\[]?\\d)~iu", $text, $match)) {
+            return [Label::Points, $match[0], substr($text, \strlen($match[0]))];
+        }
+        if (Regex::match("~^{$sign}(?:(?:{$words->type})\\s*+:)\\s*+~iu", $text, $match)) {
+            return [Label::Type, $match[0], substr($text, \strlen($match[0]))];
+        }
+        if (Regex::match("~^{$sign}(?:(?:{$words->bookkeeping})\\s*+:)\\s*+~iu", $text, $match)) {
+            return [Label::Bookkeeping, $match[0], substr($text, \strlen($match[0]))];
+        }
+
+        return null;
+    }
+
+    /**
+     * Whether the words for true and false, or one of them, are all there is; boxes may stand at them.
+     *
+     * @return ?list<array{bool, bool, string}> each word's meaning, whether it is marked, the word
+     */
+    public static function truths(string $text): ?array
+    {
+        if (\strlen($text) > 60) {
+            return null;
+        }
+        $words = PaperWords::all();
+        $box = '(?:'.self::EMPTY_BOX.'|'.self::FULL_BOX.'|\*)';
+        if (!Regex::match("~^({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+(?:(?:\\s*+[/|–-]\\s*+|\\s++)({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+)?[.]?\\z~iu", $text, $match)) {
+            return null;
+        }
+        $marked = static fn (string ...$signs): bool => [] !== array_filter($signs, static fn (string $sign) => '' !== $sign && !Regex::match('/^'.self::EMPTY_BOX.'\z/u', $sign));
+        $first = $words->truth($match[2]);
+        if (null === $first) {
+            return null;
+        }
+        $truths = [[$first, $marked($match[1], $match[3] ?? ''), $match[2]]];
+        if ('' !== ($match[5] ?? '')) {
+            $second = $words->truth($match[5]);
+            if (null === $second || $second === $first) {
+                return null;
+            }
+            $truths[] = [$second, $marked($match[4] ?? '', $match[6] ?? ''), $match[5]];
+        }
+
+        return $truths;
+    }
+
+    /**
+     * The words for true and false at the end of a statement, or an empty or filled bracket.
+     *
+     * @return ?array{string, string} the statement without them, and they alone
+     */
+    public static function truthsBehind(string $text): ?array
+    {
+        $tail = self::tail($text);
+        $words = PaperWords::all();
+        $box = '(?:'.self::EMPTY_BOX.'|'.self::FULL_BOX.')';
+        $word = "(?:{$box}\\s?)?(?:{$words->true}|{$words->false})(?:\\s?{$box})?+";
+        if (!Regex::match("~(?<=\\S)(?:\\s*+[(\\[]\\s*+|\\s*+[–-]\\s++|\\s++)({$word}(?:\\s*+[/|–-]\\s*+|\\s++){$word})\\s*+[)\\]]?\\z~iu", $tail, $match, \PREG_OFFSET_CAPTURE)) {
+            return null;
+        }
+        $found = $match[1][0];
+        $truths = self::truths($found);
+        if (null === $truths || 2 !== \count($truths)) {
+            return null;
+        }
+
+        return [rtrim(substr($text, 0, \strlen($text) - \strlen($tail) + $match[0][1])), trim($found)];
+    }
+
+    /** The end of a text, so that patterns which end with it need not be tried from each of its places on. */
+    public static function tail(string $text): string
+    {
+        return \strlen($text) <= self::TAIL ? $text : mb_strcut($text, \strlen($text) - self::TAIL, encoding: 'UTF-8');
+    }
+
+    public static function isWritingLine(string $text): bool
+    {
+        return Regex::match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|_{3,}+)\z/u', $text);
+    }
+
+    public static function isEssayMark(string $text): bool
+    {
+        return '...' === $text || '…' === $text;
+    }
+
+    /** @return ?array{string, string} prompt and match of a pair on one line, parted by an arrow or an equals sign */
+    public static function pair(string $text): ?array
+    {
+        if (str_starts_with($text, '-> ')) {
+            return ['', trim(substr($text, 3))];
+        }
+        if (Regex::match('/^(.*?\S)\s++(?:->|→|⇒|=>|—>|–>|=)\s++(\S.*)\z/u', $text, $match) && 1 === Regex::matchAll('/\s(?:->|→|⇒|=>|—>|–>|=)\s/u', $text)) {
+            return [$match[1], $match[2]];
+        }
+
+        return null;
+    }
+}
