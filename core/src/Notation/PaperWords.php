@@ -153,6 +153,13 @@ final readonly class PaperWords
         return null;
     }
 
+    /** Whether a text tells what to do, or of what kind the questions below it are, or what they count. */
+    public function instructs(string $text): bool
+    {
+        return null !== $this->kindIn($text) || null !== $this->partOf($text) || null !== $this->pointsOfEachIn($text)
+            || Regex::match("~(?:^|[.:]\\s++)(?:{$this->instruction})(?![\\p{L}\\p{N}])~iu", $text);
+    }
+
     /** The name of the part of a test that a line heads, such as II; null where it heads none. */
     public function partOf(string $line): ?string
     {

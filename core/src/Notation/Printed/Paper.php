@@ -352,7 +352,7 @@ final class Paper
             if (Role::Question === $piece->role) {
                 break;
             }
-            if (Role::Passage === $piece->role) {
+            if (Role::Passage === $piece->role || (Role::Heading === $piece->role && !PaperWords::all()->instructs($piece->text))) {
                 $titles[] = $piece;
             }
         }
