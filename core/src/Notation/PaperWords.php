@@ -12,9 +12,13 @@ use Notagram\Source\Regex;
  */
 final readonly class PaperWords
 {
+    /** Bytes of a text that tell its language. */
+    private const LOOK = 5_000;
+
     /**
      * @param array<string, string>        $kinds  by the kind of question that a heading announces
-     * @param list<array{string, string}> $truths each language's own words for true and false, as patterns
+     * @param array<string, array{string, string}> $truths      each language's own words for true and false, as patterns
+     * @param array<string, array<string, int>>    $littleWords each language's most frequent words, as keys
      */
     private function __construct(
         public string $question,
@@ -44,6 +48,7 @@ final readonly class PaperWords
         public string $statement,
         public array $kinds,
         private array $truths,
+        private array $littleWords,
     ) {
     }
 
@@ -57,9 +62,9 @@ final readonly class PaperWords
 
     private static function load(): self
     {
-        $lists = $kinds = $truths = [];
+        $lists = $kinds = $truths = $littleWords = [];
         foreach (['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'] as $language) {
-            /** @var array{paper: array<string, string>, paperKinds: array<string, string>} $file */
+            /** @var array{function: list<string>, paper: array<string, string>, paperKinds: array<string, string>} $file */
             $file = require __DIR__."/../../data/words/{$language}.php";
             foreach ($file['paper'] as $name => $pattern) {
                 $lists[$name][] = $pattern;
@@ -67,7 +72,8 @@ final readonly class PaperWords
             foreach ($file['paperKinds'] as $kind => $announcing) {
                 $kinds[$kind][] = $announcing;
             }
-            $truths[] = [$file['paper']['true'], $file['paper']['false']];
+            $truths[$language] = [$file['paper']['true'], $file['paper']['false']];
+            $littleWords[$language] = array_flip($file['function']);
         }
         $of = static fn (string $name): string => implode('|', $lists[$name]);
 
@@ -99,6 +105,7 @@ final readonly class PaperWords
             $of('statement'),
             array_map(static fn (array $patterns): string => implode('|', $patterns), $kinds),
             $truths,
+            $littleWords,
         );
     }
 
@@ -124,19 +131,34 @@ final readonly class PaperWords
     /**
      * The words for true and false of one language, as a pupil reads them.
      *
-     * @param string $written one of these words or letters, in that language
+     * @param string $written one of these words or letters, in that language; empty where there is none
+     * @param string $text    whose language decides where the words of several languages match
      *
      * @return array{string, string}
      */
-    public function truthsLike(string $written): array
+    public function truthsLike(string $written, string $text): array
     {
-        foreach ($this->truths as [$true, $false]) {
-            if (Regex::match("~^(?:{$true}|{$false})\\z~iu", trim($written))) {
-                return [mb_convert_case(explode('|', $true)[0], \MB_CASE_TITLE), mb_convert_case(explode('|', $false)[0], \MB_CASE_TITLE)];
+        $matching = array_filter($this->truths, static fn (array $truths) => Regex::match("~^(?:{$truths[0]}|{$truths[1]})\\z~iu", trim($written)));
+        $language = 1 === \count($matching) ? array_key_first($matching) : $this->languageAmong([] === $matching ? array_keys($this->truths) : array_keys($matching), $text);
+        [$true, $false] = $this->truths[$language];
+
+        return [mb_convert_case(explode('|', $true)[0], \MB_CASE_TITLE), mb_convert_case(explode('|', $false)[0], \MB_CASE_TITLE)];
+    }
+
+    /** @param list<string> $languages of which the first is taken where none is known in the text */
+    private function languageAmong(array $languages, string $text): string
+    {
+        $counts = array_count_values(Regex::split('/\P{L}++/u', mb_strtolower(mb_strcut($text, 0, self::LOOK, 'UTF-8'))));
+        $best = $languages[0] ?? 'en';
+        $most = 0;
+        foreach ($languages as $language) {
+            $times = array_sum(array_intersect_key($counts, $this->littleWords[$language]));
+            if ($times > $most && $times > 1) {
+                [$best, $most] = [$language, $times];
             }
         }
 
-        return ['True', 'False'];
+        return $best;
     }
 
     /** What kind of question a heading announces for those below it; null where it announces none. */

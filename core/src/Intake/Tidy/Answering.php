@@ -13,16 +13,18 @@ use Notagram\Source\Regex;
 /** Marks the answer of one question in a draft, as a Starred list does. */
 final class Answering
 {
-    public static function truth(bool $answer, string $like = ''): string
+    /** The word for true or false, in the language of the test. */
+    public static function truth(Draft $draft, bool $answer, string $like): string
     {
-        [$true, $false] = PaperWords::all()->truthsLike($like);
+        [$true, $false] = PaperWords::all()->truthsLike($like, $draft->wholeText());
 
         return $answer ? $true : $false;
     }
 
-    public static function both(string $like = ''): string
+    /** Both words, to choose from. */
+    public static function both(Draft $draft, string $like): string
     {
-        return implode('   ', PaperWords::all()->truthsLike($like));
+        return implode('   ', PaperWords::all()->truthsLike($like, $draft->wholeText()));
     }
 
     /** Whether the answer can be one of this question. */
@@ -66,7 +68,7 @@ final class Answering
         }
         $truths = self::there($question->truths);
         if (self::isTruth($question, $answer)) {
-            $word = self::truth(true === PaperWords::all()->truth($answer), self::likeOf($question, $answer));
+            $word = self::truth($draft, true === PaperWords::all()->truth($answer), self::likeOf($question, $answer));
             if ([] !== $truths) {
                 $draft->edit($truths[0], $word, '', '');
                 foreach (\array_slice($truths, 1) as $other) {
@@ -100,7 +102,7 @@ final class Answering
     {
         $words = self::there($question->truths);
 
-        return [] === $words ? (mb_strlen($answer) > 1 ? $answer : '') : Regex::split('/[\s\/|]+/', trim($words[0]->body))[0];
+        return [] === $words ? $answer : Regex::split('/[\s\/|]+/', trim($words[0]->body))[0];
     }
 
     private static function isTruth(DraftQuestion $question, string $answer): bool

@@ -16,7 +16,7 @@ final class BestFit
     /** Forms of numbers that are mixed up by a slip of the hand. */
     private const KIN = ['.', ')', '()', '.)', 'word'];
     /** Forms that say nothing unless the whole test keeps to them. */
-    private const WEAK = ['alone', 'bare', '-', '–', '/', ':', 'I.', 'I)', '1.1'];
+    private const WEAK = ['Q:', 'alone', 'bare', '-', '–', '/', ':', 'I.', 'I)', '1.1'];
 
     private readonly Outlook $outlook;
 
@@ -152,7 +152,7 @@ final class BestFit
     {
         $found = [];
         foreach ($reading->phase->isInQuestion() ? $piece->form()->options() : [] as $mark) {
-            if ('A' !== $mark->style || ($this->survey->optionStyles['A'] ?? 0.0) >= 0.5) {
+            if (!$mark->isBare() || ($this->survey->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
                 $found[] = $reading->offering($this->costOfOption($mark, $reading, $piece), $mark, $at);
             }
         }
@@ -178,7 +178,7 @@ final class BestFit
         $most = 0.0;
         foreach ($reading->phase->isInQuestion() ? $piece->form()->options() : [] as $mark) {
             $known = $this->survey->optionStyles[$mark->style] ?? 0.0;
-            if ('A' === $mark->style && $known < 0.5) {
+            if ($mark->isBare() && $known < 0.5) {
                 continue;
             }
             if ($this->costOfOption($mark, $reading, $piece) < 1.0) {
@@ -202,7 +202,7 @@ final class BestFit
         $isOpen = $reading->phase->isInQuestion();
         $found = [];
         $label = $form->label();
-        if (null !== $label) {
+        if (null !== $label && (Label::Reply !== $label[0] || 'Q:' === $this->survey->numberStyle)) {
             $found[] = $this->labelled($label[0], $piece, $reading, $at);
         }
         if ($isOpen && null !== $form->truths()) {
@@ -224,12 +224,12 @@ final class BestFit
         $isOpen = $phase->isInQuestion();
         $cost = ($isOpen ? 0.0 : Costs::OUT_OF_PLACE) + match ($label) {
             Label::Answer => str_ends_with($piece->text, '?') ? 6.0 : 0.0,
-            Label::Type => 0.0,
+            Label::Type, Label::Reply => 0.0,
             Label::Bookkeeping => Phase::Stem !== $phase ? 0.0 : ($this->survey->optionShare > 0 ? 3.0 : 1.5),
             default => Phase::Stem === $phase ? 1.5 : 0.0,
         };
         [$role, $behind] = match ($label) {
-            Label::Answer => [Role::Answer, Phase::Answered],
+            Label::Answer, Label::Reply => [Role::Answer, Phase::Answered],
             Label::Explanation => [Role::Explanation, Phase::Explained],
             Label::Points => [Role::Points, null],
             default => [Role::Bookkeeping, null],
@@ -334,10 +334,11 @@ final class BestFit
             return null;
         }
         if (!$isOwn && ($known < 0.05 || \in_array($mark->style, self::WEAK, true))) {
-            return \in_array($mark->style, ['alone', 'bare', 'I.', 'I)'], true) ? null : Costs::STRANGE_NUMBER + 3.0;
+            return \in_array($mark->style, ['Q:', 'alone', 'bare', 'I.', 'I)'], true) ? null : Costs::STRANGE_NUMBER + 3.0;
         }
         $cost = $isOwn ? 0.0 : Costs::OTHER_NUMBER_STYLE * (1.0 - 0.5 * $known);
         $cost += match (true) {
+            'Q:' === $mark->style => 0.0,
             0 === $number => 1 === $mark->value ? 0.0 : 0.5,
             $mark->value === $number + 1, '' !== $mark->sub && '1.1' !== $mark->style && $mark->value === $number && $mark->sub > $reading->sub => 0.0,
             1 === $mark->value => $reading->isHeaded ? Costs::NUMBERS_AGAIN_BELOW_HEADING : Costs::NUMBERS_AGAIN,

@@ -63,7 +63,7 @@ final readonly class Hypothesis
     /** A piece that begins a question. */
     public function asking(float $cost, ?NumberMark $mark, int $before): self
     {
-        return new self($this->cost + $cost, Phase::Stem, $mark->value ?? $this->number + 1, $mark->sub ?? '', '', 0, false, Role::Question, $before, $mark);
+        return new self($this->cost + $cost, Phase::Stem, null === $mark || 'Q:' === $mark->style ? $this->number + 1 : $mark->value, $mark->sub ?? '', '', 0, false, Role::Question, $before, $mark);
     }
 
     /** A piece that begins an option. */

@@ -8,6 +8,8 @@ namespace Notagram\Notation\Printed;
 enum Label
 {
     case Answer;
+    /** “A:” below “Q:”. */
+    case Reply;
     case Explanation;
     case Points;
     case Bookkeeping;

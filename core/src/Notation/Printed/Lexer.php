@@ -52,6 +52,9 @@ final class Lexer
         }
         $marks = [];
         $word = PaperWords::all()->question;
+        if (Regex::match("~^(?:{$word}|[QFPDV])\\s?:\\s++(?=\\S)~iu", $text, $match)) {
+            $marks[] = new NumberMark('Q:', 0, '', $lead, $match[0], substr($text, \strlen($match[0])));
+        }
         if ('' !== $first && Regex::match("~^(?:(?:{$word})\\s*+[.:]?\\s*+(?:n[ro]?\\s*+[.:°º]{0,2}|n\\.\\s?[°º]|#|nr\\.?)?+|n[or]\\.|n[°º]|№)\\s*+(\\d{1,4})(?:\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,4})?+(?:\\s*+[.:)–-]|(?=\\s*+[(\\[])|(?=\\s)|\\z)\\s*+~iu", $text, $match)) {
             $marks[] = new NumberMark('word', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])));
         }
@@ -141,6 +144,9 @@ final class Lexer
             $rest = ltrim(substr($whole, \strlen('☑')));
             $marks[] = new OptionMark('box', 0, true, substr($whole, 0, \strlen($whole) - \strlen($rest)), $rest);
         }
+        if (Regex::match('/^(?:\[[xX]\]|\([xX]\))\s*+(?=\S)/', $text, $match)) {
+            return [...$marks, new OptionMark('box', 0, true, $before.$match[0], substr($text, \strlen($match[0])))];
+        }
         if (Regex::match('/^(?<open>[(\[])?(?<letter>[A-Za-z]|i{1,3}|iv|vi{0,3}|ix|©|[α-εΑ-Ε]|[а-еА-Е])(?<star>\*)?(?<close>(?(open)[)\]]|(?:[.)][–-](?=\s)|[.)]{1,2}|[–-](?=\s)|[\/:]|\s?[:\/–-](?=\s))))(?<after>\*(?=\s))?\s*+/u', $text, $match)) {
             $isStarred = '' !== $match['star'] || '' !== ($match['after'] ?? '');
             $rest = substr($text, \strlen($match[0]));
@@ -149,8 +155,10 @@ final class Lexer
             }
         } elseif (Regex::match('/^©\s++/u', $text, $match)) {
             $marks[] = new OptionMark('(a)', 3, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
-        } elseif (Regex::match('/^([A-H])(?:\t|\s)\s*+(?=\S)/', $text, $match)) {
-            $marks[] = new OptionMark('A', \ord($match[1]) - 64, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
+        } elseif (Regex::match('/^([A-Ha-h])\s++(?=\S)/', $text, $match)) {
+            $marks[] = new OptionMark(ctype_upper($match[1]) ? 'A' : 'a', \ord(strtolower($match[1])) - 96, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
+        } elseif (Regex::match('/^[Oo]\s++(?=\S)/', $text, $match)) {
+            $marks[] = new OptionMark('O', 0, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
         } elseif (Regex::match('/^('.self::EMPTY_BOX.'|('.self::FULL_BOX.'))\s*+(?=\S)/u', $text, $match)) {
             $isTicked = '' !== ($match[2] ?? '');
             // ✓ and ✗ alone are no boxes, but marks.
@@ -198,6 +206,9 @@ final class Lexer
         $correct = "(?:(?:the|la|die|der|das|le|il|lo|de|het|a|o)\\s++)?(?:(?:{$words->correct})(?:\\s++|(?=:)))";
         if (Regex::match("~^{$sign}(?:{$correct}?+(?:{$words->answer}|(?:{$words->option})(?<={$words->option})(?!.*\\?))(?:\\s++(?:{$words->correct}))?(?:\\s++(?:is|ist|es|est|è))?+(?:\\s*+[.:=–-]){1,2}|(?:{$words->correct})\\s*+:)\\s*+~iu", $text, $match)) {
             return [Label::Answer, $match[0], substr($text, \strlen($match[0]))];
+        }
+        if (Regex::match('~^[AR]\s?:\s++(?=\S)~u', $text, $match)) {
+            return [Label::Reply, $match[0], substr($text, \strlen($match[0]))];
         }
         if (Regex::match("~^{$sign}(?:(?:{$words->explanation})\\s*+:)\\s*+~iu", $text, $match)) {
             return [Label::Explanation, $match[0], substr($text, \strlen($match[0]))];

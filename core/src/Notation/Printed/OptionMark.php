@@ -18,6 +18,12 @@ final readonly class OptionMark
     {
     }
 
+    /** Whether there is nothing but the letter, so that it may as well be a word. */
+    public function isBare(): bool
+    {
+        return \in_array($this->style, ['A', 'a', 'O'], true);
+    }
+
     /** Whether the sign itself does not tell one option from the next. */
     public function isUnlettered(): bool
     {

@@ -240,7 +240,7 @@ final class Paper
         foreach ($pieces as $piece) {
             $text = $piece->option->rest ?? $piece->text;
             $isBracketed = Regex::match('/^(?:[(\[]\s*+\p{L}*+\s*+[)\]]|_{2,}+)\s*+\S/u', $piece->text);
-            if (!$isBracketed && null === Lexer::truthsBehind($text)) {
+            if (!$isBracketed && null === Lexer::truthsBehind($text) && !Regex::match('/[\s.]_{3,}\z/', Lexer::tail($text))) {
                 return [];
             }
             $part = new PaperQuestion($section);

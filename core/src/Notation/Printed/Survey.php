@@ -117,7 +117,7 @@ final class Survey
             return;
         }
         foreach (Lexer::form($text)->options() as $option) {
-            if ('A' !== $option->style) {
+            if (!$option->isBare()) {
                 return;
             }
         }
@@ -180,7 +180,7 @@ final class Survey
      */
     private function styles(array $texts): void
     {
-        $numbers = $options = $lastNumber = $lastOption = $starts = [];
+        $numbers = $options = $lastNumber = $lastOption = $starts = $rests = [];
         $count = [];
         /** @var list<array{string, int}> $order all numbers with their style as they come; a first letter of options is between them */
         $order = [];
@@ -192,15 +192,16 @@ final class Survey
             foreach ($form->numbers() as $mark) {
                 $style = $mark->style;
                 $count[$style] = ($count[$style] ?? 0) + 1;
-                $isNext = isset($lastNumber[$style]) && ($lastNumber[$style] + 1 === $mark->value || ('' !== $mark->sub && $mark->value === $lastNumber[$style]));
+                $isNext = 'Q:' === $style || isset($lastNumber[$style]) && ($lastNumber[$style] + 1 === $mark->value || ('' !== $mark->sub && $mark->value === $lastNumber[$style]));
                 $numbers[$style] = ($numbers[$style] ?? 0) + ($isNext ? 1 : (1 === $mark->value ? 0.5 : 0));
                 $lastNumber[$style] = $mark->value;
                 $order[] = [$style, $mark->value];
+                $rests[$style][] = $mark->rest;
             }
             foreach ($form->options() as $mark) {
                 $style = $mark->style;
                 if ($mark->isUnlettered()) {
-                    $options[$style] = ($options[$style] ?? 0) + 0.4;
+                    $options[$style] = ($options[$style] ?? 0) + ('O' === $style ? 0.3 : 0.4);
                     $starts[$style] = ($starts[$style] ?? 0) + 0.3;
                     continue;
                 }
@@ -224,7 +225,7 @@ final class Survey
         arsort($numbers);
         foreach (array_keys($numbers) as $outer) {
             foreach (array_keys($numbers) as $inner) {
-                if ($inner !== $outer && $numbers[$inner] >= $numbers[$outer] && ($numbers[$outer] > 1 || str_starts_with($inner, 'I')) && self::isListWithin($inner, $outer, $order)) {
+                if ($inner !== $outer && $numbers[$inner] >= $numbers[$outer] && ($numbers[$outer] > 1 || str_starts_with($inner, 'I')) && self::isListWithin($inner, $outer, $order) && !self::areHeadings($rests[$outer])) {
                     $numbers[$inner] = 0.4 * $numbers[$outer];
                 }
             }
@@ -234,7 +235,7 @@ final class Survey
             $this->numberStyles[$style] = $best > 0 ? $score / $best : 0.0;
         }
         // Among equals, what printed tests use most.
-        $order = ['.', ')', '()', 'word', 'alone', 'I.', 'I)', 'sub.', 'sub)', '1.1', '.)', '/', ':', '-', '–', 'bare'];
+        $order = ['.', ')', '()', 'word', 'alone', 'I.', 'I)', 'sub.', 'sub)', '1.1', 'Q:', '.)', '/', ':', '-', '–', 'bare'];
         foreach ($order as $style) {
             if ($best > 0 && ($numbers[$style] ?? 0) === $best) {
                 $this->numberStyle = $style;
@@ -253,6 +254,14 @@ final class Survey
         $ofOptions = max([0.0, ...array_values(array_intersect_key($starts, array_filter($options, static fn (float $score) => $score > 0)))]);
         $this->optionShare = $this->countOfNumbers > 0 ? min(1.0, $ofOptions / $this->countOfNumbers) : ($ofOptions > 0 ? 1.0 : 0.0);
         $this->isUnmarked = [] === $numbers && 0.0 === $bestOption;
+    }
+
+    /** @param list<string> $texts of lines that count parts of a test, perhaps, and not questions */
+    private static function areHeadings(array $texts): bool
+    {
+        $telling = array_filter($texts, static fn (string $text) => \strlen($text) < 100 && !str_ends_with($text, '?') && PaperWords::all()->instructs($text));
+
+        return 2 * \count($telling) > \count($texts);
     }
 
     /**

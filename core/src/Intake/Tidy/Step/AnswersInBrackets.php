@@ -63,6 +63,10 @@ final readonly class AnswersInBrackets implements TidyStep
             }
         }
 
+        if ([] === $question->options && $question->isBare() && str_ends_with($match[1], '?') && \strlen($inside) <= 40 && !Regex::match('/^\d{1,2}\z|_|[?!:]/', $inside) && !$words->instructs($inside)) {
+            return [$inside, $match[1], false];
+        }
+
         // “The Danube flows into the ____ Sea. (Black)”
         return [] === $question->options && $question->hasBlank() && Regex::match('/[.!?]\z/', $match[1]) && !Regex::match('/^\d++\z|_/', $inside) ? [$inside, $match[1], false] : null;
     }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftOption;
+use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
 /** Puts a star before an option that a tick, an arrow, a word or bold type says is right. */
@@ -33,6 +36,7 @@ final readonly class MarksBehind implements TidyStep
         foreach ($draft->questions as $question) {
             $strong = array_filter($question->options, static fn (DraftOption $option) => $option->isStrong);
             $hasTick = [] !== array_filter($question->options, static fn (DraftOption $option) => Regex::match('/'.self::TICK.'/u', $option->line->text()) || $option->mark->isRight);
+            $this->remarks($draft, $question);
             foreach ($question->options as $option) {
                 $line = $option->line;
                 $end = [] === $option->more ? $line : $option->more[\count($option->more) - 1];
@@ -55,6 +59,29 @@ final readonly class MarksBehind implements TidyStep
                     $draft->edit($line, mark: self::starred($line->mark));
                 }
             }
+        }
+    }
+
+    /** “A) Colour ✅ Both guide the bees. B) Noise ❌ They do not hear.”: what is said of the options explains the answer. */
+    private function remarks(Draft $draft, DraftQuestion $question): void
+    {
+        $found = [];
+        foreach ($question->options as $option) {
+            if ([] === $option->more && Regex::match('~^(.*\S)\s*+('.self::TICK.'|'.self::CROSS.')\s++(\S.*)\z~u', $option->line->body, $match)) {
+                $found[] = [$option->line, $match];
+            }
+        }
+        if (\count($found) < 2 || [] !== $question->explanation) {
+            return;
+        }
+        $remarks = [];
+        foreach ($found as [$line, $match]) {
+            if ($draft->edit($line, $match[1], Regex::match('~^'.self::TICK.'~u', $match[2]) ? self::starred($line->mark) : $line->mark)) {
+                $remarks[] = $match[3];
+            }
+        }
+        if ([] !== $remarks) {
+            $question->explanation = Answering::with([], $draft->putIn($question->end(), 'Explanation: '.implode(' ', $remarks), Role::Explanation));
         }
     }
 

@@ -70,7 +70,7 @@ final readonly class OptionLabels implements TidyStep
 
                 return $places === range(1, \count($places)) ? 'roman-letters' : '';
             }
-            if (\in_array($style, ['box', 'bullet', 'dash', ''], true) || '#' === $style[0]) {
+            if (\in_array($style, ['box', 'bullet', 'dash', 'O', ''], true) || '#' === $style[0]) {
                 return 'option-letters';
             }
         }

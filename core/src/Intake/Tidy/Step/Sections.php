@@ -47,7 +47,7 @@ final readonly class Sections implements TidyStep
         $first = $question->first();
         $below = match (true) {
             !$question->isBare() || $question->hasBlank() => null,
-            'true-false' === $question->kind() || TrueFalseColumns::asksItself(trim($question->stemText())) => Answering::both(self::truthIn($question)),
+            'true-false' === $question->kind() || TrueFalseColumns::asksItself(trim($question->stemText())) => Answering::both($draft, self::truthIn($question)),
             'typed' === $question->kind() => 'Answer:',
             'essay' === $question->kind() => WritingLines::ESSAY,
             default => null,

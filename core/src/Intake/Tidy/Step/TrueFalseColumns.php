@@ -109,7 +109,7 @@ final readonly class TrueFalseColumns implements TidyStep
         if (!$draft->edit($last, rtrim($match[1]))) {
             return false;
         }
-        self::ask($draft, $question, null === $answer ? Answering::both($like) : Answering::truth($answer, $like));
+        self::ask($draft, $question, null === $answer ? Answering::both($draft, $like) : Answering::truth($draft, $answer, $like));
 
         return true;
     }
@@ -120,10 +120,10 @@ final readonly class TrueFalseColumns implements TidyStep
         $first = $question->first();
         $truths = Lexer::truths(trim($first->lead));
         if (null !== $truths && 2 === \count($truths) && $draft->edit($first, lead: '')) {
-            self::ask($draft, $question, Answering::both($truths[0][2]));
+            self::ask($draft, $question, Answering::both($draft, $truths[0][2]));
         } elseif (null === $truths && Regex::match('~^([A-Z])\s*[/|]?\s+([A-Z])\s+(?=\p{L}.{5})~u', $first->body, $match) && null !== ($inside = Lexer::truths("{$match[1]} {$match[2]}")) && 2 === \count($inside)) {
             if ($draft->edit($first, substr($first->body, \strlen($match[0])))) {
-                self::ask($draft, $question, Answering::both($match[1]));
+                self::ask($draft, $question, Answering::both($draft, $match[1]));
             }
         }
     }
@@ -144,7 +144,7 @@ final readonly class TrueFalseColumns implements TidyStep
         $marked = array_values(array_filter($truths, static fn (array $truth) => $truth[1]));
         if ($draft->edit($last, $statement)) {
             $like = $truths[0][2] ?? '';
-            self::ask($draft, $question, 1 === \count($marked) ? Answering::truth($marked[0][0], $like) : Answering::both($like));
+            self::ask($draft, $question, 1 === \count($marked) ? Answering::truth($draft, $marked[0][0], $like) : Answering::both($draft, $like));
         }
     }
 
@@ -157,7 +157,7 @@ final readonly class TrueFalseColumns implements TidyStep
         $last = $question->last();
         $body = rtrim($last->body);
         if (Regex::match('/\s*+(?:\(\s*+\)|\[\s*+\]|[☐□◻▢❏❑○◯])\z/u', Lexer::tail($body), $match) && $draft->edit($last, substr($body, 0, -\strlen($match[0])))) {
-            self::ask($draft, $question, Answering::both(self::wordIn($question)));
+            self::ask($draft, $question, Answering::both($draft, self::wordIn($question)));
         }
     }
 
