@@ -129,7 +129,7 @@ final class BestFit
     private function numbered(Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $found = [];
-        foreach ($piece->form()->numbers() as $mark) {
+        foreach ($this->survey->numbersOf($piece) as $mark) {
             $cost = $this->costOfNumber($mark, $reading, $isAfterBlank, $piece);
             if (self::isArrowed($mark->rest)) {
                 $found[] = $reading->going(Phase::Outside === $reading->phase ? Costs::OUT_OF_PLACE : 0.3, Phase::Below, Role::Pair, $at);
@@ -138,7 +138,7 @@ final class BestFit
             if (null !== $cost) {
                 $found[] = $reading->asking($this->leaving($reading) + $cost, $mark, $at);
             }
-            if (\in_array($reading->phase, [Phase::Stem, Phase::Options], true) && '' === $mark->lead && $mark->style !== $this->survey->numberStyle && \in_array($mark->style, ['.', ')', '()'], true)) {
+            if (\in_array($reading->phase, [Phase::Stem, Phase::Options], true) && '' === $mark->lead && $mark->style !== $this->survey->numberStyle && \in_array(rtrim($mark->style, '+'), ['.', ')', '()'], true)) {
                 $option = new OptionMark('#'.$mark->style, $mark->value, false, $mark->label, $mark->rest);
                 $found[] = $reading->offering($this->costOfOption($option, $reading, $piece), $option, $at);
             }
@@ -163,7 +163,7 @@ final class BestFit
     /** What it costs to take the very next number of the test for something else. */
     private function numberAsText(Piece $piece, Hypothesis $reading): float
     {
-        foreach ($piece->form()->numbers() as $mark) {
+        foreach ($this->survey->numbersOf($piece) as $mark) {
             if ($mark->style === $this->survey->numberStyle && $mark->value === $reading->number + 1) {
                 return '' === $mark->rest && 'alone' !== $mark->style ? 2.0 : Costs::NEXT_NUMBER_AS_TEXT;
             }

@@ -38,7 +38,7 @@ final class Lexer
     public static function numbers(string $text): array
     {
         $first = $text[0] ?? '';
-        if ('' === $first || !(ctype_alnum($first) || str_contains('([_.…', $first) || $first >= "\x80")) {
+        if ('' === $first || !(ctype_alnum($first) || str_contains('([_.#', $first) || $first >= "\x80")) {
             return [];
         }
         $lead = '';
@@ -56,6 +56,9 @@ final class Lexer
             $marks[] = new NumberMark('Q:', 0, '', $lead, $match[0], substr($text, \strlen($match[0])));
         }
         if ('' !== $first && Regex::match("~^(?:(?:{$word})\\s*+[.:]?\\s*+(?:n[ro]?\\s*+[.:°º]{0,2}|n\\.\\s?[°º]|#|nr\\.?)?+|n[or]\\.|n[°º]|№)\\s*+(\\d{1,4})(?:\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,4})?+(?:\\s*+[.:)–-]|(?=\\s*+[(\\[])|(?=\\s)|\\z)\\s*+~iu", $text, $match)) {
+            $marks[] = new NumberMark('word', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])));
+        }
+        if ('#' === $first && Regex::match('/^#\s?(\d{1,3})[.:)]?\s++/', $text, $match)) {
             $marks[] = new NumberMark('word', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match('/^([IVX]{1,5})([.)])\s++(?=\S)/', $text, $match)) {
@@ -112,7 +115,7 @@ final class Lexer
             if (Regex::match('/^(?:'.self::FILLED.'|'.self::RULE.')\s*+(?=(?:\(?\d{1,4}[.)\s]|\p{L}))/u', $text, $match)) {
                 return $match[0];
             }
-            if (Regex::match("~^{$words->pointsPattern()}\\s*+(?=\\d{1,4}[.)])~iu", $text, $match)) {
+            if (Regex::match("~^(?:{$words->pointsPattern()}|[\\[(]\\p{L}{0,4}\\s?\\d{0,2}[\\])])\\s*+(?=\\d{1,4}[.)])~iu", $text, $match)) {
                 return $match[0];
             }
         } elseif (Regex::match("~^(?:{$words->true})(?:\\s*+[/|–-]\\s*+|\\s++)(?:{$words->false})\\s++(?=\\(?\\d{1,4}[.)])~iu", $text, $match)) {

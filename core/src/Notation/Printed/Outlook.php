@@ -28,7 +28,7 @@ final class Outlook
     {
         $runs = [];
         foreach ($pieces as $index => $piece) {
-            foreach (Role::Passage === $piece->role ? $piece->form()->numbers() : [] as $mark) {
+            foreach (Role::Passage === $piece->role ? $survey->numbersOf($piece) : [] as $mark) {
                 if ($mark->style === $survey->numberStyle) {
                     $this->first ??= $index;
                     $run = \count($runs) - 1;
@@ -116,7 +116,7 @@ final class Outlook
         }
         $mark = ($this->pieces[$at] ?? null)?->form()->numbers()[0] ?? null;
 
-        return null !== $mark && ('' === $mark->rest || Regex::match('~^(?:'.PaperWords::all()->pointsPattern().')?[\s:.]*\z~iu', $mark->rest));
+        return null !== $mark && ('' === $mark->rest || Regex::match('~^(?:'.PaperWords::all()->pointsPattern().'|\d{1,3}\s*(?:'.PaperWords::all()->points.'))?[\s:.]*\z~iu', $mark->rest));
     }
 
     /** “Type: Multiple choice” may stand between a number and its stem. */
@@ -132,7 +132,7 @@ final class Outlook
 
     private function isNumbered(Piece $piece): bool
     {
-        foreach ($piece->form()->numbers() as $mark) {
+        foreach ($this->survey->numbersOf($piece) as $mark) {
             if ($mark->style === $this->survey->numberStyle) {
                 return true;
             }

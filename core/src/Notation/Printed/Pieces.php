@@ -18,7 +18,7 @@ final class Pieces
     {
         $text = $line->trimmed();
         $lead = substr($line->text, 0, \strlen($line->text) - \strlen(ltrim($line->text)));
-        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z][.)\]\/]|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)/u', $text)) {
+        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z][.)\]\/]|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)|^A\s.*\s{2}B\s/u', $text)) {
             return [new Piece($line, $lead, $text, false)];
         }
         $cuts = null === Lexer::truthsBehind($text) ? self::cuts($text) : [];
@@ -76,7 +76,14 @@ final class Pieces
             }
         }
 
-        return self::chosen($text, $tokens);
+        $cuts = self::chosen($text, $tokens);
+        if ([] === $cuts && Regex::match('/^A\s++\S.*(?:\s{2}|\t)B\s/', $text)) {
+            // Letters without a sign, which stand apart.
+            Regex::matchAll('/(?:^|(?<=\s{2}|\t))([A-H])\s++(?=\S)/', $text, $found, \PREG_OFFSET_CAPTURE);
+            $cuts = self::chosen($text, array_map(static fn (array $letter): array => ['A', \ord($letter[0]) - 64, $letter[1], true], $found[1]));
+        }
+
+        return $cuts;
     }
 
     /**

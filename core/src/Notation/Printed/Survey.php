@@ -28,6 +28,8 @@ final class Survey
     public ?int $keyTo = null;
     /** Whether nothing has a number, a letter or a box: blocks of lines, of which the first asks. */
     public bool $isUnmarked = false;
+    /** Whether numbers that stand further in are of another kind than the others. */
+    private bool $areIndentsTold = false;
 
     /** @param list<Line> $lines */
     public function __construct(private readonly array $lines)
@@ -189,8 +191,9 @@ final class Survey
                 continue;
             }
             $form = Lexer::form($text);
+            $isIndented = self::isIndented($this->lines[$index]->text);
             foreach ($form->numbers() as $mark) {
-                $style = $mark->style;
+                $style = $mark->style.($isIndented ? '+' : '');
                 $count[$style] = ($count[$style] ?? 0) + 1;
                 $isNext = 'Q:' === $style || isset($lastNumber[$style]) && ($lastNumber[$style] + 1 === $mark->value || ('' !== $mark->sub && $mark->value === $lastNumber[$style]));
                 $numbers[$style] = ($numbers[$style] ?? 0) + ($isNext ? 1 : (1 === $mark->value ? 0.5 : 0));
@@ -214,7 +217,7 @@ final class Survey
                     $lastOption[$style] = $mark->index;
                 }
             }
-            foreach (Regex::match('/\s\(?[aA][.)]/', $text) ? \array_slice(Pieces::of($this->lines[$index]), 1) : [] as $piece) {
+            foreach (Regex::match('/\s\(?[aA][.)]|^A\s.*\s{2}B\s/', $text) ? \array_slice(Pieces::of($this->lines[$index]), 1) : [] as $piece) {
                 foreach ($piece->form()->options() as $mark) {
                     $options[$mark->style] = ($options[$mark->style] ?? 0) + 1;
                     $starts[$mark->style] = ($starts[$mark->style] ?? 0) + (1 === $mark->index ? 1 : 0);
@@ -222,6 +225,7 @@ final class Survey
                 }
             }
         }
+        [$numbers, $count, $order] = $this->withoutIndents($numbers, $count, $order);
         arsort($numbers);
         foreach (array_keys($numbers) as $outer) {
             foreach (array_keys($numbers) as $inner) {
@@ -254,6 +258,66 @@ final class Survey
         $ofOptions = max([0.0, ...array_values(array_intersect_key($starts, array_filter($options, static fn (float $score) => $score > 0)))]);
         $this->optionShare = $this->countOfNumbers > 0 ? min(1.0, $ofOptions / $this->countOfNumbers) : ($ofOptions > 0 ? 1.0 : 0.0);
         $this->isUnmarked = [] === $numbers && 0.0 === $bestOption;
+    }
+
+    private static function isIndented(string $text): bool
+    {
+        return str_starts_with($text, '  ') || str_starts_with($text, "\t");
+    }
+
+    /**
+     * Numbers that stand further in are of another kind where they begin again under each of the others; elsewhere they are the same.
+     *
+     * @param array<string, float>             $numbers
+     * @param array<string, int>               $count
+     * @param list<array{string, int}> $order
+     *
+     * @return array{array<string, float>, array<string, int>, list<array{string, int}>}
+     */
+    private function withoutIndents(array $numbers, array $count, array $order): array
+    {
+        foreach (array_keys($numbers) as $style) {
+            if (!str_ends_with($style, '+')) {
+                continue;
+            }
+            $plain = substr($style, 0, -1);
+            if (isset($numbers[$plain]) && $numbers[$plain] > 1 && self::isListWithin($style, $plain, $order)) {
+                $this->areIndentsTold = true;
+                continue;
+            }
+            $order = array_map(static fn (array $one): array => $one[0] === $style ? [$plain, $one[1]] : $one, $order);
+            $numbers[$plain] = self::runOf($plain, $order);
+            $count[$plain] = ($count[$plain] ?? 0) + $count[$style];
+            unset($numbers[$style], $count[$style]);
+        }
+
+        return [$numbers, $count, $order];
+    }
+
+    /** @param list<array{string, int}> $order */
+    private static function runOf(string $style, array $order): float
+    {
+        $score = 0.0;
+        $last = null;
+        foreach ($order as [$its, $value]) {
+            if ($its === $style) {
+                $score += 'Q:' === $style || (null !== $last && $value === $last + 1) ? 1.0 : (1 === $value ? 0.5 : 0.0);
+                $last = $value;
+            }
+        }
+
+        return $score;
+    }
+
+    /** @return list<NumberMark> how a piece starts with a number, in the styles of this test */
+    public function numbersOf(Piece $piece): array
+    {
+        $numbers = $piece->form()->numbers();
+        if (!$this->areIndentsTold || $piece->isInner || !self::isIndented($piece->line->text)) {
+            return $numbers;
+        }
+
+        return array_map(static fn (NumberMark $mark) => new NumberMark($mark->style.'+', $mark->value, $mark->sub, $mark->lead, $mark->label, $mark->rest), $numbers);
     }
 
     /** @param list<string> $texts of lines that count parts of a test, perhaps, and not questions */

@@ -106,11 +106,12 @@ final readonly class AnswerLines implements TidyStep
         if ([] === $question->options) {
             return $answer;
         }
+        $isNumbered = '#' === ($question->options[0]->mark->style[0] ?? '') && Regex::match('/^\(?\d{1,2}[.)]?\z/', $answer);
         $isRoman = 'i' === ($question->options[0]->mark->style[0] ?? '') || str_starts_with($question->options[0]->mark->style, '(i');
         $keys = Answering::keys($question, $answer);
 
         return match (true) {
-            $isRoman && null !== $keys => implode(', ', array_map(static fn (int $key) => \chr(97 + $key), $keys)),
+            ($isRoman || $isNumbered) && null !== $keys => implode(', ', array_map(static fn (int $key) => \chr(97 + $key), $keys)),
             Regex::match('/^[A-Za-z](?:\s*+[,&\/]\s*+[A-Za-z])*+[.)]\z/', $answer) => rtrim($answer, '.)'),
             default => $answer,
         };

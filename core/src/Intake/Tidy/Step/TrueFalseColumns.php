@@ -137,7 +137,8 @@ final readonly class TrueFalseColumns implements TidyStep
         }
         [$statement, $words] = $found;
         $isApart = Regex::match('/(?:\t|\s{2,}|[(\[]\s*)\z/', substr($last->body, \strlen($statement), max(0, \strlen($last->body) - \strlen($statement) - \strlen($words))));
-        if (!$isUsual && !$isApart && 'true-false' !== $question->kind()) {
+        $isSpelled = Regex::match('~\p{L}{3,}\s*+[/|]\s*+\p{L}{3,}~u', $words);
+        if (!$isUsual && !$isApart && !$isSpelled && 'true-false' !== $question->kind()) {
             return;
         }
         $truths = Lexer::truths($words) ?? [];

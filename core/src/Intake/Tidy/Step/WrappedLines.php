@@ -8,6 +8,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Source\Regex;
 
@@ -46,10 +47,12 @@ final readonly class WrappedLines implements TidyStep
     {
         $first = $question->first();
         $next = $question->stem[1] ?? null;
-        if (null === $next || '' === $first->mark || !Regex::match('~^(?:[(\[][^()\[\]]{1,20}[)\]])?[\s:.]*\z~u', $first->body)) {
+        if (null === $next || '' === $first->mark || !Regex::match('~^(?:[(\[][^()\[\]]{1,20}[)\]]|\d{1,3}\s*(?:'.PaperWords::all()->points.'))?[\s:.]*\z~iu', $first->body)) {
             return;
         }
-        if ($draft->join($first, [$next], ltrim(rtrim($first->body, " \t:.").' ').trim($next->text()))) {
+        $points = rtrim($first->body, " \t:.");
+        $points = Regex::match('/^\d/', $points) ? "({$points})" : $points;
+        if ($draft->join($first, [$next], ltrim($points.' ').trim($next->text()))) {
             array_splice($question->stem, 1, 1);
         }
     }
