@@ -208,8 +208,10 @@ final readonly class PaperWords
     /** Points in round or square brackets: the first group is the number; a bare number counts only in square ones. */
     public function pointsPattern(): string
     {
+        /** @var ?string $pattern put together once, since it is asked for at every question */
+        static $pattern = null;
         $each = "(?:\\s*(?:{$this->each}))?+";
 
-        return "(?:\\(\\s*(?:(?:{$this->each})\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points}){$each}\\s*\\)|\\[\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points})?{$each}\\s*\\])";
+        return $pattern ??= "(?:\\(\\s*(?:(?:{$this->each})\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points}){$each}\\s*\\)|\\[\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:{$this->points})?{$each}\\s*\\])";
     }
 }

@@ -35,7 +35,9 @@ final class BestFit
         foreach ($this->pieces as $index => $piece) {
             if (\in_array($piece->role, [Role::Blank, Role::Furniture, Role::NameLine, Role::Key], true)) {
                 $isAfterBlank = $isAfterBlank || Role::Blank === $piece->role || Role::NameLine === $piece->role;
-                $readings = array_map(static fn (Hypothesis $reading, int $at) => $reading->passing($piece->role, $at), $readings, array_keys($readings));
+                foreach ($readings as $at => $reading) {
+                    $readings[$at] = $reading->passing($piece->role, $at);
+                }
             } else {
                 $readings = $this->next($readings, $index, $piece, $isAfterBlank && !$piece->isInner);
                 $isAfterBlank = false;
@@ -63,10 +65,16 @@ final class BestFit
      */
     private function next(array $readings, int $index, Piece $piece, bool $isAfterBlank): array
     {
+        if (1 === \count($readings)) {
+            $only = $this->candidates($index, $piece, $readings[0], 0, $isAfterBlank);
+            if (1 === \count($only)) {
+                return $only;
+            }
+        }
         /** @var array<string, Hypothesis> $next */
         $next = [];
         foreach ($readings as $at => $reading) {
-            foreach ($this->candidates($index, $piece, $reading, $at, $isAfterBlank) as $candidate) {
+            foreach ($only ?? $this->candidates($index, $piece, $reading, $at, $isAfterBlank) as $candidate) {
                 $key = $candidate->key();
                 if (!isset($next[$key]) || $candidate->cost < $next[$key]->cost) {
                     $next[$key] = $candidate;

@@ -10,6 +10,7 @@ final class Piece
     public Role $role = Role::Passage;
     public ?NumberMark $number = null;
     public ?OptionMark $option = null;
+    private ?Form $form = null;
 
     /**
      * @param string $gap  the blanks before it
@@ -22,6 +23,6 @@ final class Piece
 
     public function form(): Form
     {
-        return Lexer::form($this->text);
+        return $this->form ??= Lexer::form($this->text);
     }
 }

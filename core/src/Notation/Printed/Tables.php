@@ -36,7 +36,8 @@ final class Tables
             if (null !== $line && '' === $line->trimmed()) {
                 continue;
             }
-            $isRow = null !== $line && Role::Passage === $pieces[$indices[0]]->role && \strlen($line->text) <= self::LONGEST_ROW && Regex::match(self::ROW, $line->trimmed(), $match);
+            $isWide = null !== $line && (str_contains($line->text, '  ') || str_contains($line->text, "\t"));
+            $isRow = $isWide && Role::Passage === $pieces[$indices[0]]->role && \strlen($line->text) <= self::LONGEST_ROW && Regex::match(self::ROW, $line->trimmed(), $match);
             if ($isRow && [] !== $run && (int) $match['number'] === $number + 1 && \ord(strtolower($match['letter'])) - 96 === $letter + 1) {
                 $run[] = $indices;
             } else {

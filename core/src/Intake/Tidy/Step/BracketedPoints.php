@@ -60,6 +60,9 @@ final readonly class BracketedPoints implements TidyStep
     private function found(DraftLine $line, string $points, bool $isBare): ?array
     {
         $body = rtrim($line->body);
+        if (!Regex::match('/\d/', $body)) {
+            return null;
+        }
         $words = PaperWords::all();
         // At the start, or at the end in round brackets, they may stay.
         if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
