@@ -92,14 +92,17 @@ final class Archive
     /**
      * A part that is XML; null where there is none.
      *
+     * @param array<string, string> $namespaces those that have two names, each with the name that the reader knows
+     *
      * @throws UnreadableDocument
      */
-    public function xml(string $name): ?\DOMDocument
+    public function xml(string $name, array $namespaces = []): ?\DOMDocument
     {
         $bytes = $this->part($name, self::MAX_XML_MB);
         if (null === $bytes) {
             return null;
         }
+        $bytes = [] === $namespaces ? $bytes : strtr($bytes, $namespaces);
         MarkupLimits::checkXml($bytes);
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);

@@ -33,6 +33,28 @@ final class DocumentsTest extends TestCase
         }
     }
 
+    /** ISO/IEC 29500-1 has a strict form with names of its own; the names are from memory. */
+    public function testTheStrictFormOfADocumentReadsAsTheOther(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'strict');
+        copy(self::FOLDER.'/office.docx', $file);
+        $zip = new \ZipArchive();
+        $zip->open($file);
+        for ($index = 0; $index < $zip->numFiles; ++$index) {
+            $name = (string) $zip->getNameIndex($index);
+            $zip->addFromString($name, strtr((string) $zip->getFromIndex($index), [
+                'http://schemas.openxmlformats.org/wordprocessingml/2006/main' => 'http://purl.oclc.org/ooxml/wordprocessingml/main',
+                'http://schemas.openxmlformats.org/officeDocument/2006/relationships' => 'http://purl.oclc.org/ooxml/officeDocument/relationships',
+                'http://schemas.openxmlformats.org/drawingml/2006/main' => 'http://purl.oclc.org/ooxml/drawingml/main',
+            ]));
+        }
+        $zip->close();
+        $strict = (string) file_get_contents($file);
+        unlink($file);
+
+        self::assertSame(self::read((string) file_get_contents(self::FOLDER.'/office.docx'))->text, self::read($strict)->text);
+    }
+
     /** Files of two independent writers (pandoc 2.17, LibreOffice 7.4) against what LibreOffice prints of them as plain text. */
     #[DataProvider('documents')]
     public function testEveryLineReadsAsAnotherProgramPrintsIt(string $path): void

@@ -18,6 +18,13 @@ final class WordDocument
     private const RELATIONS = 'http://schemas.openxmlformats.org/package/2006/relationships';
     private const R = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
     private const A = 'http://schemas.openxmlformats.org/drawingml/2006/main';
+    /** The strict form of the standard (ISO/IEC 29500-1, Annex A) names the same things differently. */
+    private const STRICT = [
+        'http://purl.oclc.org/ooxml/wordprocessingml/main' => self::W,
+        'http://purl.oclc.org/ooxml/officeDocument/relationships' => self::R,
+        'http://purl.oclc.org/ooxml/drawingml/main' => self::A,
+        'http://purl.oclc.org/ooxml/officeDocument/math' => WordFormula::M,
+    ];
     private const MAX_DEPTH = 200;
 
     private readonly ManuscriptBuilder $builder;
@@ -35,8 +42,8 @@ final class WordDocument
     private function __construct(private readonly Archive $archive, string $main, Deadline $deadline)
     {
         $this->builder = new ManuscriptBuilder($deadline);
-        $this->numbering = new WordNumbering($archive->xml('word/numbering.xml'));
-        foreach (XmlElements::children($archive->xml('word/styles.xml'), self::W, 'style') as $style) {
+        $this->numbering = new WordNumbering($archive->xml('word/numbering.xml', self::STRICT));
+        foreach (XmlElements::children($archive->xml('word/styles.xml', self::STRICT), self::W, 'style') as $style) {
             $id = $style->getAttributeNS(self::W, 'styleId');
             $this->styles[$id] = $style;
             if ('paragraph' === $style->getAttributeNS(self::W, 'type') && \in_array($style->getAttributeNS(self::W, 'default'), ['1', 'true'], true)) {
@@ -56,7 +63,7 @@ final class WordDocument
         $deadline = Deadline::start();
         $archive = Archive::of($bytes);
         $main = self::mainPart($archive);
-        $document = $archive->xml($main) ?? throw UnreadableDocument::damaged();
+        $document = $archive->xml($main, self::STRICT) ?? throw UnreadableDocument::damaged();
         $reader = new self($archive, $main, $deadline);
         $body = $document->getElementsByTagNameNS(self::W, 'body')->item(0) ?? throw UnreadableDocument::damaged();
         $reader->blocks($body);

@@ -10,7 +10,7 @@ use Notagram\Intake\XmlElements;
 /** Office formulas (ECMA-376 Part 1, 22.1; from memory) as TeX, so far as they are made of what schools use. */
 final class WordFormula
 {
-    private const M = 'http://schemas.openxmlformats.org/officeDocument/2006/math';
+    public const M = 'http://schemas.openxmlformats.org/officeDocument/2006/math';
 
     public static function tex(\DOMElement $formula): string
     {

@@ -159,7 +159,7 @@ final class BestFit
     private function lettered(Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $found = [];
-        foreach ($reading->phase->isInQuestion() ? $piece->form()->options() : [] as $mark) {
+        foreach ($reading->phase->isInQuestion() ? $this->survey->optionsOf($piece) : [] as $mark) {
             if (!$mark->isBare() || ($this->survey->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
                 $found[] = $reading->offering($this->costOfOption($mark, $reading, $piece), $mark, $at);
             }
@@ -184,7 +184,7 @@ final class BestFit
     private function letterAsText(Piece $piece, Hypothesis $reading, bool $isAfterBlank): float
     {
         $most = 0.0;
-        foreach ($reading->phase->isInQuestion() ? $piece->form()->options() : [] as $mark) {
+        foreach ($reading->phase->isInQuestion() ? $this->survey->optionsOf($piece) : [] as $mark) {
             $known = $this->survey->optionStyles[$mark->style] ?? 0.0;
             if ($mark->isBare() && $known < 0.5) {
                 continue;

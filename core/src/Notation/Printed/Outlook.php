@@ -74,7 +74,7 @@ final class Outlook
             if (self::isBetween($piece)) {
                 continue;
             }
-            foreach ($piece->form()->options() as $mark) {
+            foreach ($this->survey->optionsOf($piece) as $mark) {
                 if (($mark->isUnlettered() || 1 === $mark->index) && ($this->survey->optionStyles[$mark->style] ?? 0.0) > 0.0) {
                     return true;
                 }
@@ -90,7 +90,7 @@ final class Outlook
     /** Whether the next letter begins the next line, or stands on the same one. */
     public function isFollowed(int $index, OptionMark $option): bool
     {
-        $next = ($this->pieces[$index + 1] ?? null)?->form()->options()[0] ?? null;
+        $next = isset($this->pieces[$index + 1]) ? $this->survey->optionsOf($this->pieces[$index + 1])[0] ?? null : null;
 
         return null !== $next && $next->style === $option->style && $next->index > 1;
     }
@@ -166,7 +166,7 @@ final class Outlook
         if (null !== $below && $this->beginsOptions($below)) {
             return 0;
         }
-        $numbered = '1.1' === $this->survey->numberStyle ? '\d{1,2}[.)]|' : '';
+        $numbered = \in_array($this->survey->numberStyle, ['1.1', 'letter'], true) ? '\d{1,2}[.)]|' : '';
         $label = "(?:{$numbered}(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|(?:{$words->question})\\s++\\d{1,2}(?=\\s*+[:.–—-])|[IVX]{1,4}[.):]|[A-H][.)])\\s*+[:.–—-]?\\s*+";
         $kinds = implode('|', $words->kinds);
         $startsAsOne = Regex::match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
@@ -191,7 +191,7 @@ final class Outlook
 
     private function beginsOptions(Piece $piece): bool
     {
-        foreach ($piece->form()->options() as $mark) {
+        foreach ($this->survey->optionsOf($piece) as $mark) {
             if (($mark->isUnlettered() || 1 === $mark->index) && 'dash' !== $mark->style && ($this->survey->optionStyles[$mark->style] ?? 0.0) > 0.0) {
                 return [] === $piece->form()->numbers();
             }

@@ -30,6 +30,8 @@ final class Survey
     public bool $isUnmarked = false;
     /** Whether numbers that stand further in are of another kind than the others. */
     private bool $areIndentsTold = false;
+    /** How the letters of the questions look, where they have letters. */
+    private ?string $letterStyle = null;
 
     /** @param list<Line> $lines */
     public function __construct(private readonly array $lines)
@@ -182,6 +184,7 @@ final class Survey
      */
     private function styles(array $texts): void
     {
+        $letters = [];
         $numbers = $options = $lastNumber = $lastOption = $starts = $rests = [];
         $count = [];
         /** @var list<array{string, int}> $order all numbers with their style as they come; a first letter of options is between them */
@@ -201,6 +204,7 @@ final class Survey
                 $order[] = [$style, $mark->value];
                 $rests[$style][] = $mark->rest;
             }
+            $letters[] = $form->options();
             foreach ($form->options() as $mark) {
                 $style = $mark->style;
                 if ($mark->isUnlettered()) {
@@ -226,6 +230,7 @@ final class Survey
             }
         }
         [$numbers, $count, $order] = $this->withoutIndents($numbers, $count, $order);
+        $this->letteredQuestions($letters, $numbers, $options, $starts, $count);
         arsort($numbers);
         foreach (array_keys($numbers) as $outer) {
             foreach (array_keys($numbers) as $inner) {
@@ -309,10 +314,58 @@ final class Survey
         return $score;
     }
 
+    /**
+     * Letters that have Roman numbers below them, from i on, are those of the questions: “1. Multiple choice – a. Which? – i. one”.
+     *
+     * @param list<list<OptionMark>> $letters by line
+     * @param array<string, float>   $numbers
+     * @param array<string, float>   $options
+     * @param array<string, float>   $starts
+     * @param array<string, int>     $count
+     */
+    private function letteredQuestions(array $letters, array &$numbers, array &$options, array $starts, array &$count): void
+    {
+        $all = $answered = [];
+        foreach ($letters as $line => $marks) {
+            // An i may be a letter too.
+            $isRoman = [] !== array_filter($marks, static fn (OptionMark $mark) => str_contains($mark->style, 'i'));
+            foreach ($isRoman ? [] : $marks as $mark) {
+                if (!$mark->isUnlettered() && !$mark->isBare() && !str_contains($mark->style, 'i')) {
+                    $all[$mark->style] = ($all[$mark->style] ?? 0) + 1;
+                    $below = array_filter($letters[$line + 1] ?? [], static fn (OptionMark $next) => 1 === $next->index && str_contains($next->style, 'i'));
+                    $answered[$mark->style] = ($answered[$mark->style] ?? 0) + ([] === $below ? 0 : 1);
+                }
+            }
+        }
+        foreach ($answered as $style => $times) {
+            if ($times > 1 && 2.5 * $times >= $all[$style] && ($options[$style] ?? 0) > 0) {
+                $this->letterStyle = $style;
+                $numbers['letter'] = max($numbers) + $options[$style] + ($starts[$style] ?? 0);
+                $count['letter'] = $all[$style];
+                unset($options[$style]);
+
+                return;
+            }
+        }
+    }
+
+    /** @return list<OptionMark> how a piece starts as an option, in the styles of this test */
+    public function optionsOf(Piece $piece): array
+    {
+        $options = $piece->form()->options();
+
+        return null === $this->letterStyle ? $options : array_values(array_filter($options, fn (OptionMark $mark) => $mark->style !== $this->letterStyle));
+    }
+
     /** @return list<NumberMark> how a piece starts with a number, in the styles of this test */
     public function numbersOf(Piece $piece): array
     {
         $numbers = $piece->form()->numbers();
+        foreach (null === $this->letterStyle ? [] : $piece->form()->options() as $mark) {
+            if ($mark->style === $this->letterStyle) {
+                $numbers[] = new NumberMark('letter', $mark->index, '', '', $mark->label, $mark->rest);
+            }
+        }
         if (!$this->areIndentsTold || $piece->isInner || !self::isIndented($piece->line->text)) {
             return $numbers;
         }
