@@ -37,7 +37,7 @@ final class TidyCommand extends SheetCommand
         $tidied = Tidy::of($named->source->text, new Refusals($this->refusedSteps($input)));
         $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException('There is such a notation.'));
         $checked = (new Checker())->check($sheet);
-        $notes = $named->manuscript->notes ?? [];
+        $notes = [...$named->manuscript->notes ?? [], ...$tidied->notes];
         if ($wantsJson) {
             self::json($output, [
                 'text' => $tidied->text,

@@ -50,6 +50,7 @@ final readonly class TidySheet
             array_map(static fn (StepReport $step) => new TidyStepView($step->name, $step->label, \count($step->changes), \count($step->refused)), $tidied->steps),
             $rows,
             $tidied->title,
+            $tidied->notes,
         ));
     }
 }

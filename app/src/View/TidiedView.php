@@ -7,13 +7,14 @@ namespace App\View;
 use OpenApi\Attributes as OA;
 
 /** What tidying makes of a text, line by line. */
-#[OA\Schema(required: ['edits', 'steps', 'rows', 'title'])]
+#[OA\Schema(required: ['edits', 'steps', 'rows', 'title', 'notes'])]
 final readonly class TidiedView
 {
     /**
      * @param list<EditView> $edits that make the tidied text of the source
      * @param list<TidyStepView> $steps
      * @param list<TidyRowView> $rows
+     * @param list<string> $notes what stays where it is, and wants a look
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: EditView::class))]
@@ -24,6 +25,8 @@ final readonly class TidiedView
         public array $rows,
         #[OA\Property]
         public ?string $title,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $notes,
     ) {
     }
 }

@@ -160,6 +160,16 @@ final class TidyTest extends TestCase
         self::assertSame("1. Which?\na. x\n*b. y\n\nKey\n2. C\n", $tidied->text);
     }
 
+    public function testWhatStaysWhereItIsIsNamed(): void
+    {
+        $notes = static fn (string $text): array => Tidy::of($text)->notes;
+        self::assertSame(['Some answers of the key fit no question, and stay at the end: 2 C.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n1. B\n2. C\n"));
+        self::assertSame(['An answer key was found, but it fits none of the questions. It stays where it is.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n7. D\n8. C\n"));
+        self::assertSame(['Belongs to no question, and stays where it is: “Best wishes, and see you on Friday.”.'], $notes("1. Which?\na. x\nb. y\n\n2. Which then?\na. x\nb. y\n\nBest wishes, and see you on Friday.\n"));
+        self::assertSame([], $notes("1. Which?\na. x\n*b. y\n"));
+        self::assertSame([], $notes("Dear beekeepers,\nthe meeting is on 3. May.\n"), 'A letter is no old test.');
+    }
+
     public function testHiddenCharactersLeaveJoinersInWords(): void
     {
         self::assertSame("1. Ta\u{200D}g des 👩\u{200D}🌾 Imkers?\na. Honig\nb. Wachs\n", Tidy::of("1. Ta\u{200D}g des 👩\u{200D}🌾 Im\u{AD}kers?\u{200B}\na. Ho\u{AD}nig\nb.\u{A0}Wachs\n")->text);

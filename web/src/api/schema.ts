@@ -655,6 +655,7 @@ export interface components {
             steps: components["schemas"]["TidyStepView"][];
             rows: components["schemas"]["TidyRowView"][];
             title: string | null;
+            notes: string[];
         };
         /** @description A line of the source, and what it becomes. */
         TidyRowView: {

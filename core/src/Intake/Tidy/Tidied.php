@@ -13,10 +13,11 @@ final readonly class Tidied
      * @param string           $text  a Starred list; lines parted by LF
      * @param list<StepReport> $steps those that did something, or would have
      * @param ?string          $title that stood above the questions
+     * @param list<string>     $notes what was left where it is, and wants a look
      * @param array<int, list<string>> $became what each line of the original became, from 1; none where it is gone
      * @param list<int>        $origins for each line of the text, the line of the original that it came from, from 1
      */
-    public function __construct(public string $text, public array $steps, public ?string $title, public array $became, private array $origins)
+    public function __construct(public string $text, public array $steps, public ?string $title, public array $notes, public array $became, private array $origins)
     {
     }
 

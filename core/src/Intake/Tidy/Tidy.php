@@ -60,7 +60,7 @@ final class Tidy
     {
         $steps = self::steps();
         $changes = $refused = [];
-        $title = null;
+        $title = $notes = null;
         $origins = range(1, substr_count(strtr($text, ["\r\n" => "\n", "\r" => "\n"]), "\n") + 1);
         $before = null;
         $lines = [];
@@ -76,6 +76,7 @@ final class Tidy
                 $refused[$name] = [...$refused[$name] ?? [], ...array_map($moved, $draft->refusedOf($name))];
             }
             $title ??= $draft->title;
+            $notes ??= [...$draft->notes, ...Strays::notesOn($draft)];
             $before = $text;
             $lines = $its = [];
             foreach ($draft->there() as $line) {
@@ -102,7 +103,7 @@ final class Tidy
             $became[$origins[$index]][] = $line;
         }
 
-        return new Tidied($text, $reports, $title, $became, $origins);
+        return new Tidied($text, $reports, $title, $notes ?? [], $became, $origins);
     }
 
     /**

@@ -340,7 +340,7 @@ final class Survey
         foreach ($answered as $style => $times) {
             if ($times > 1 && 2.5 * $times >= $all[$style] && ($options[$style] ?? 0) > 0) {
                 $this->letterStyle = $style;
-                $numbers['letter'] = max($numbers) + $options[$style] + ($starts[$style] ?? 0);
+                $numbers['letter'] = max([0.0, ...array_values($numbers)]) + $options[$style] + ($starts[$style] ?? 0);
                 $count['letter'] = $all[$style];
                 unset($options[$style]);
 

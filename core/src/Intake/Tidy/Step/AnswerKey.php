@@ -16,6 +16,8 @@ use Notagram\Notation\Printed\Role;
 /** Marks the answers of a key, and drops it; what fits no question stays. */
 final readonly class AnswerKey implements TidyStep
 {
+    private const MOST_NAMED = 10;
+
     public function name(): string
     {
         return 'answer-key';
@@ -46,7 +48,12 @@ final readonly class AnswerKey implements TidyStep
         }
         // A list of which nothing fits may be something else.
         if ([] === $marks) {
+            $draft->note('An answer key was found, but it fits none of the questions. It stays where it is.');
+
             return;
+        }
+        if ([] !== $left) {
+            $draft->note('Some answers of the key fit no question, and stay at the end: '.implode(', ', array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.' ').$entry->answer), \array_slice($left, 0, self::MOST_NAMED))).(\count($left) > self::MOST_NAMED ? ' …' : '.'));
         }
         $first = array_shift($lines);
         $rest = [] === $left ? '' : implode("\n", ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)]);

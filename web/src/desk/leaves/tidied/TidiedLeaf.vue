@@ -17,6 +17,8 @@ const { t } = useI18n()
 const { say } = useNotice()
 const { tidied, refusedSteps, refusedLines, isWorking, changes, toggleStep, toggleLine } = useTidied(desk, sheetId)
 const list = useTemplateRef('list')
+/** What was left out of the document, and what the tidied text leaves where it is. */
+const notes = computed(() => [...(desk.sheet.value?.notes ?? []), ...(tidied.value?.notes ?? [])])
 const take = useTemplateRef<{ $el: HTMLElement }>('take')
 
 type Kind = 'kept' | 'gone' | 'changed' | 'blank'
@@ -120,7 +122,7 @@ defineExpose({ list, items })
       <Button v-if="changes > 0" ref="take" size="small" @click="takeAll">{{ t('tidied.take') }}</Button>
     </template>
     <template #notice>
-      <div v-if="tidied && (tidied.steps.length || desk.sheet.value?.notes.length)" class="steps">
+      <div v-if="tidied && (tidied.steps.length || notes.length)" class="steps">
         <ul v-if="tidied.steps.length" :aria-label="t('tidied.steps')">
           <li v-for="step in tidied.steps" :key="step.name">
             <label>
@@ -129,7 +131,7 @@ defineExpose({ list, items })
             </label>
           </li>
         </ul>
-        <p v-for="note in desk.sheet.value?.notes" :key="note" class="note">{{ note }}</p>
+        <p v-for="note in notes" :key="note" class="note">{{ note }}</p>
       </div>
     </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('tidied.rows')" @moved="emit('moved')">

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Tidy;
+
+use Notagram\Notation\Printed\Role;
+
+/** Names the texts that belong to no question: they stay, and want a look. */
+final class Strays
+{
+    private const MOST_NAMED = 5;
+    private const FIRST_WORDS = 50;
+
+    /** @return list<string> */
+    public static function notesOn(Draft $draft): array
+    {
+        $found = [];
+        $isInside = false;
+        foreach ($draft->lines as $line) {
+            if (Role::Passage === $line->role && !$line->isGone) {
+                if (!$isInside) {
+                    $text = trim($line->text());
+                    $found[] = '“'.(mb_strlen($text) > self::FIRST_WORDS ? rtrim(mb_substr($text, 0, self::FIRST_WORDS)).' …' : $text).'”';
+                }
+                $isInside = true;
+            } elseif (Role::Blank !== $line->role) {
+                $isInside = false;
+            }
+        }
+        // A text without any question is no old test.
+        if ([] === $found || [] === $draft->questions) {
+            return [];
+        }
+        $more = \count($found) - self::MOST_NAMED;
+
+        return ['Belongs to no question, and stays where it is: '.implode(', ', \array_slice($found, 0, self::MOST_NAMED)).($more > 0 ? " and {$more} more." : '.')];
+    }
+}
