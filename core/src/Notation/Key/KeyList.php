@@ -58,7 +58,7 @@ final class KeyList
     /** “1–5 ABABA” as five entries. */
     private static function rangesApart(string $text): string
     {
-        return Regex::replaceBy('~(?<=^|[\n;,\t]|, |; |  )(\d{1,3})[ \t]*+(?:[-–—]|to|bis|a|à|tot)[ \t]*+(\d{1,3})[ \t]*+[.:)=]?[ \t]*+((?:[A-Za-z](?![a-z])[ \t,]*+){2,40})(?=[\n;]|\z|[\t ]{2})~', static function (array $match): string {
+        return Regex::replaceBy('~(?<=^|[\n;,\t]|, |; |  )(\d{1,3})[ \t]*+(?:[-–—]|to|bis|a|à|tot)[ \t]*+(\d{1,3})[ \t]*+[.:)=]?[ \t]*+((?:[A-Za-z](?![a-z])[ \t,]*+){2,40})(?=[\n;]|\z|[\t ]{2})~u', static function (array $match): string {
             $letters = Regex::replace('~[^A-Za-z]~', '', $match[3]);
             if (\strlen($letters) !== (int) $match[2] - (int) $match[1] + 1) {
                 return $match[0];
@@ -128,7 +128,7 @@ final class KeyList
             $before = ($at > self::LOOK_BACK ? 'x' : '').substr($list, max(0, $at - self::LOOK_BACK), min($at, self::LOOK_BACK));
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
-            $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $before) && Regex::match('~[.):=–-]~u', $whole);
+            $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $before) && (Regex::match('~[.):=–-]~u', $whole) || Regex::match('~\G[A-Za-z](?![\p{L}\p{N}])~u', $list, $letter, 0, $at + \strlen($whole)));
             $isAfterAnswer = [] !== $starts && ($number > $starts[\count($starts) - 1][0] || !isset($seen[$number])) && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
             if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $before)) || $startsLine || $startsColumn) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];

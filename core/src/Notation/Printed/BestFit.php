@@ -109,8 +109,15 @@ final class BestFit
     /** @return list<Hypothesis> */
     private function candidates(int $index, Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
-        if (Role::MatchRow === $piece->role || Role::TruthHead === $piece->role) {
-            return [$reading->going(0.0, $reading->phase->isInQuestion() ? Phase::Below : Phase::Headed, $piece->role, $at)];
+        // What stands in columns was told before.
+        if (Role::MatchRow === $piece->role) {
+            return [$reading->going(0.0, Phase::Below, $piece->role, $at)];
+        }
+        if (Role::TruthHead === $piece->role) {
+            return [$reading->going(0.0, Phase::Headed, $piece->role, $at)];
+        }
+        if (Role::Question === $piece->role) {
+            return [$reading->asking($this->leaving($reading), $this->survey->numbersOf($piece)[0] ?? null, $at)];
         }
         $found = [...$this->numbered($piece, $reading, $at, $isAfterBlank), ...$this->lettered($piece, $reading, $at, $isAfterBlank)];
         if ($piece->isInner) {

@@ -47,8 +47,7 @@ final class Paper
             }
         }
         $paper = new self($lines, $pieces, $survey);
-        Tables::settle($pieces);
-        if ($survey->isUnmarked) {
+        if (!Tables::settle($pieces) && $survey->isUnmarked) {
             $paper->unmarked();
         } else {
             (new BestFit($pieces, $survey))->choose();

@@ -14,11 +14,17 @@ final class Tables
 
     private const LONGEST_ROW = 400;
 
-    /** @param list<Piece> $pieces */
-    public static function settle(array $pieces): void
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return bool whether there is anything of the kind
+     */
+    public static function settle(array $pieces): bool
     {
         self::matchRows($pieces);
         self::truthColumns($pieces);
+
+        return [] !== array_filter($pieces, static fn (Piece $piece) => Role::MatchRow === $piece->role || Role::TruthHead === $piece->role);
     }
 
     /** @param list<Piece> $pieces */
@@ -70,9 +76,15 @@ final class Tables
     private static function truthColumns(array $pieces): void
     {
         $words = PaperWords::all();
+        $isBelow = false;
         foreach ($pieces as $piece) {
             if (Role::Passage === $piece->role && !$piece->isInner && \strlen($piece->text) < 80 && Regex::match("~^(?:(?:{$words->statement}|n[ro]\\.?)?\\s*(?:\\t|\\s{2,}))?({$words->true})(?:\\t|\\s{2,})\\s*({$words->false})\\z~iu", trim($piece->line->text, ' ')) && 1 < substr_count($piece->line->text, "\t") + (int) Regex::match('/\S\s{2,}\S+\s{2,}/', $piece->line->text)) {
                 $piece->role = Role::TruthHead;
+                $isBelow = true;
+            } elseif ($isBelow && Role::Passage === $piece->role && Regex::match('/\S *\t[ \t]*+(?:[xX✓✔✗✘☒☑●■☐□◻▢❏❑○◯]|\[[\sxX]?\]|\(\s?\))/u', rtrim($piece->line->text))) {
+                $piece->role = Role::Question;
+            } elseif (Role::Blank !== $piece->role) {
+                $isBelow = false;
             }
         }
     }

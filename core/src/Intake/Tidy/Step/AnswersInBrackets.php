@@ -52,6 +52,9 @@ final readonly class AnswersInBrackets implements TidyStep
             return null;
         }
         $inside = trim($match[2]);
+        if (Regex::match('~^'.$words->pointsPattern().'\z~iu', "({$inside})")) {
+            return null;
+        }
         $label = Lexer::label($inside);
         if (null !== $label && Label::Answer === $label[0]) {
             return Answering::fits($question, $label[2]) ? [$label[2], $match[1], true] : null;

@@ -16,6 +16,8 @@ use Notagram\Source\Regex;
 /** Puts the words true and false, wherever they are printed beside a statement, on the line below it. */
 final readonly class TrueFalseColumns implements TidyStep
 {
+    private const LONGEST_ROW = 600;
+
     public function name(): string
     {
         return 'true-false-columns';
@@ -90,23 +92,30 @@ final readonly class TrueFalseColumns implements TidyStep
     private function row(Draft $draft, DraftQuestion $question, string $head): bool
     {
         $last = $question->last();
-        if (\strlen($last->body) > 600 || !Regex::match('/^(.*?\S)(?:\s*\t|\s{2,})\s*+(\S{0,3}?)(?:\s*\t|\s{2,}|\z)\s*+(\S{0,3})\s*\z/us', $last->body, $match)) {
+        if (str_contains($last->body, "\t")) {
+            $cells = explode("\t", $last->body);
+        } elseif (\strlen($last->body) <= self::LONGEST_ROW && Regex::match('/^(.*?\S)\s{2,}+(\S{1,3})\s{2,}+(\S{1,3})\z/us', rtrim($last->body), $match)) {
+            $cells = \array_slice($match, 1);
+        } else {
             return false;
         }
+        $cells = array_map(trim(...), $cells);
+        $statement = array_shift($cells);
+        $cells = \array_slice([...$cells, '', ''], 0, 2);
         $isCross = static fn (string $cell): bool => Regex::match('/^(?:[xX✓✔✗✘☒☑●■]|\[[xX]\])\z/u', $cell);
         $isCell = static fn (string $cell): bool => '' === $cell || $isCross($cell) || Regex::match('/^[☐□◻▢❏❑○◯]|\[\s?\]|\(\s?\)|_+\z/u', $cell);
-        if (!$isCell($match[2]) || !$isCell($match[3])) {
+        if (!$isCell($cells[0]) || !$isCell($cells[1])) {
             return false;
         }
         $words = Regex::split('/\t|\s{2,}/', trim($head));
         $like = $words[\count($words) - 2] ?? '';
         $firstIsTrue = true === PaperWords::all()->truth($like);
         $answer = match (true) {
-            $isCross($match[2]) && !$isCross($match[3]) => $firstIsTrue,
-            $isCross($match[3]) && !$isCross($match[2]) => !$firstIsTrue,
+            $isCross($cells[0]) && !$isCross($cells[1]) => $firstIsTrue,
+            $isCross($cells[1]) && !$isCross($cells[0]) => !$firstIsTrue,
             default => null,
         };
-        if (!$draft->edit($last, rtrim($match[1]))) {
+        if (!$draft->edit($last, $statement)) {
             return false;
         }
         self::ask($draft, $question, null === $answer ? Answering::both($draft, $like) : Answering::truth($draft, $answer, $like));
