@@ -41,6 +41,7 @@ return [
         'option' => 'buchstabe|option|antwort',
         'type' => 'typ|fragetyp|art',
         'ending' => 'ende(?: (?:des tests|der prüfung|der klassenarbeit|der arbeit))?|viel erfolg!?',
+        'remark' => 'beachte|achtung|merke|bitte beachten',
         'statement' => 'aussagen?|sätze?|frage',
     ],
     // Of their headings: what kind of question they announce.

@@ -24,7 +24,7 @@ return [
         'true' => 'true|t',
         'false' => 'false|f',
         'correct' => 'correct(?: answer)?|right(?= answer)',
-        'key' => 'answer keys?|answers?|ans\\.?|key|keys|solutions?|correct answers',
+        'key' => 'answer keys?|answer section|answers?|ans\\.?|key|keys|solutions?|correct answers',
         'part' => 'part|section|unit',
         'for' => 'for|use|questions?|items?',
         'task' => 'explain|describe|discuss|compare|define|state|give|list|name|write',
@@ -41,6 +41,7 @@ return [
         'option' => 'letter|option|choice|answer|alternative',
         'type' => 'type|question type|format',
         'ending' => '(?:this is )?(?:the )?end of (?:the |this )?(?:test|exam(?:ination)?|paper|quiz|questions?)|end',
+        'remark' => 'note|nb|n\\.b\\.|remember|please note',
         'statement' => 'statements?|sentences?',
     ],
     // Of their headings: what kind of question they announce.

@@ -41,6 +41,7 @@ return [
         'option' => 'letra|opción|respuesta',
         'type' => 'tipo|tipo de pregunta',
         'ending' => 'fin(?: del (?:examen|test|cuestionario))?',
+        'remark' => 'nota|ojo|atención',
         'statement' => 'afirmaciones|afirmación|frases?|enunciado|pregunta',
     ],
     // Of their headings: what kind of question they announce.

@@ -41,6 +41,7 @@ return [
         'option' => 'lettre|option|réponse|proposition',
         'type' => 'type(?: de question)?',
         'ending' => 'fin(?: (?:du test|de l[’\']examen|du contrôle))?',
+        'remark' => 'remarque|attention|nb',
         'statement' => 'affirmations?|phrases?|énoncé|question',
     ],
     // Of their headings: what kind of question they announce.

@@ -41,6 +41,7 @@ return [
         'option' => 'lettera|opzione|risposta',
         'type' => 'tipo(?: di domanda)?',
         'ending' => 'fine(?: (?:del test|della verifica|dell[’\']esame))?',
+        'remark' => 'nota|attenzione|nb',
         'statement' => 'affermazioni|affermazione|frasi|domanda',
     ],
     // Of their headings: what kind of question they announce.

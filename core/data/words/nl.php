@@ -41,6 +41,7 @@ return [
         'option' => 'letter|optie|antwoord',
         'type' => 'type|soort vraag|vraagtype',
         'ending' => 'einde(?: (?:van (?:de|het) (?:toets|examen|proefwerk)))?',
+        'remark' => 'let op|opmerking|nb',
         'statement' => 'stellingen?|beweringen?|zinnen|vraag',
     ],
     // Of their headings: what kind of question they announce.

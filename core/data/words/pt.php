@@ -41,6 +41,7 @@ return [
         'option' => 'letra|opção|alternativa|resposta',
         'type' => 'tipo(?: de (?:questão|pergunta))?',
         'ending' => 'fim(?: (?:da prova|do teste|do exame))?',
+        'remark' => 'nota|atenção|observação|obs',
         'statement' => 'afirmações|afirmação|frases?|pergunta|questão',
     ],
     // Of their headings: what kind of question they announce.

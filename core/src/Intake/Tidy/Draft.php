@@ -77,7 +77,10 @@ final class Draft
         $question->explanation = array_map($lines, $paper->explanation);
         $question->bookkeeping = array_map($lines, $paper->bookkeeping);
         $question->points = array_map($lines, $paper->points);
-        $question->options = array_map(static fn (PaperOption $option) => new DraftOption($lines($option->piece), $option->mark, array_map($lines, $option->more), $option->piece->line->isStrong && !$option->piece->isInner), $paper->options);
+        $question->prompts = array_map($lines, $paper->prompts);
+        $option = static fn (PaperOption $option) => new DraftOption($lines($option->piece), $option->mark, array_map($lines, $option->more), $option->piece->line->isStrong && !$option->piece->isInner);
+        $question->options = array_map($option, $paper->options);
+        $question->matches = array_map($option, $paper->matches);
 
         return $question;
     }

@@ -21,6 +21,10 @@ final class DraftQuestion
     /** @var list<DraftLine> */
     public array $matchRows = [];
     /** @var list<DraftLine> */
+    public array $prompts = [];
+    /** @var list<DraftOption> */
+    public array $matches = [];
+    /** @var list<DraftLine> */
     public array $writingLines = [];
     /** @var list<DraftLine> */
     public array $essayMarks = [];
@@ -58,7 +62,7 @@ final class DraftQuestion
     /** Whether nothing below the stem answers it, or asks for an answer. */
     public function isBare(): bool
     {
-        foreach ([...$this->truths, ...$this->pairs, ...$this->matchRows, ...$this->essayMarks, ...$this->answers] as $line) {
+        foreach ([...$this->truths, ...$this->pairs, ...$this->matchRows, ...$this->prompts, ...$this->essayMarks, ...$this->answers] as $line) {
             if (!$line->isGone) {
                 return false;
             }

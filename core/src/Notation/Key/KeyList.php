@@ -24,7 +24,7 @@ final class KeyList
         $words = PaperWords::all();
         $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
         $text = trim(Regex::replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
-        $text = self::rangesApart(self::withoutBars($text));
+        $text = self::rangesApart(self::withoutBars(self::withoutLabels($text, $words)));
         $entries = self::pairsOfRows(explode("\n", $text));
         if (null !== $entries) {
             return $entries;
@@ -35,6 +35,17 @@ final class KeyList
         }
 
         return $entries;
+    }
+
+    /** “1. ANS: B PTS: 1 DIF: L1” as “1. B”; lines above the first number that name the kind of questions go. */
+    private static function withoutLabels(string $text, PaperWords $words): string
+    {
+        if (!Regex::match("~^[ \\t]*+\\(?\\d{1,4}[.)]?[ \\t]++(?:{$words->answer})[ \\t]*+:~imu", $text)) {
+            return $text;
+        }
+        $text = Regex::replace("~^([ \\t]*+\\(?\\d{1,4}[.)]?[ \\t]++)(?:{$words->answer})[ \\t]*+:[ \\t]*+(\\S++)(?:[ \\t]++\\p{L}++:.*)?$~imu", '$1$2', $text);
+
+        return Regex::replace('~\A(?:[^\d\n]*+\n)++~', '', $text);
     }
 
     /** Rows of a table as lines: cells parted by tabs, without the rule under the head, and without a head of words. */

@@ -292,7 +292,7 @@ final class BestFit
             $found[] = $reading->asking($leave + $cost + $asText + ($strength > 1 ? 2.0 : 0.0), null, $at);
         }
         $cost = match (true) {
-            Phase::Outside === $phase && !$isAfterBlank => Costs::PASSAGE_GOES_ON,
+            $this->outlook->isRemark($index), Phase::Outside === $phase && !$isAfterBlank => Costs::PASSAGE_GOES_ON,
             $isAfterBlank || !$isOpen => Costs::PASSAGE,
             default => Costs::PASSAGE_IN_QUESTION,
         };

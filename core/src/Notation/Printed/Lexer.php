@@ -78,7 +78,7 @@ final class Lexer
     /** @return list<NumberMark> */
     private static function digits(string $text, string $lead): array
     {
-        if (!Regex::match('/^(?:\((?<in>\d{1,4})\)|(?<number>\d{1,4})(?<sub>[a-z](?=[.)]\s)|\.\d{1,2}(?=[.)]?\s++\S))?+(?<sign>\.\)|\.[–-](?=\s)|[.)](?!\d)|\s?[–:\/-](?=\s)|(?=\t|\s|\z)))\s*+/u', $text, $match)) {
+        if (!Regex::match('/^(?:\((?<in>\d{1,4})\)|(?<number>\d{1,4})(?<sub>[a-z](?=[.)]\s)|\.\d{1,2}(?=[.)]?\s++\S))?+(?<sign>\.\)|\.[–-](?=\s)|[.)](?!\d)|\s[.)](?=\s)|\s?[–:\/-](?=\s)|(?=\t|\s|\z)))\s*+/u', $text, $match)) {
             return [];
         }
         $rest = substr($text, \strlen($match[0]));

@@ -141,6 +141,12 @@ final class Outlook
         return false;
     }
 
+    /** “Note: use capital letters.” */
+    public function isRemark(int $index): bool
+    {
+        return Regex::match('~^(?:'.PaperWords::all()->remark.')\s?:~iu', $this->pieces[$index]->text);
+    }
+
     /** 2 where words say that it is a heading, 1 where only its shape may, 0 where nothing does. */
     public function headingStrength(int $index, bool $standsApart): int
     {

@@ -98,6 +98,7 @@ final class Paper
         }
         $this->unmarkedOptions();
         $this->tasks();
+        $this->matchings();
         $this->titles();
     }
 
@@ -198,6 +199,43 @@ final class Paper
                 $piece->role = $isHeading ? Role::Heading : Role::Passage;
             }
             array_push($questions, ...$parts);
+        }
+        $this->questions = $questions;
+    }
+
+    /** Numbered terms under “Match …”, with one lettered list below the last of them. */
+    private function matchings(): void
+    {
+        $questions = [];
+        for ($index = 0; $index < \count($this->questions); ++$index) {
+            $section = $this->questions[$index]->section;
+            $heading = $section->heading[\count($section->heading) - 1] ?? null;
+            $end = $index;
+            while (isset($this->questions[$end]) && $this->questions[$end]->section === $section && $this->questions[$end]->isBare()) {
+                ++$end;
+            }
+            $last = $this->questions[$end] ?? null;
+            if ('matching' !== $section->kind || null === $heading || $end === $index || $last?->section !== $section || \count($last->options) < 2) {
+                $questions[] = $this->questions[$index];
+                continue;
+            }
+            array_pop($section->heading);
+            $heading->role = Role::Question;
+            $question = new PaperQuestion($section);
+            $question->stem = [$heading];
+            foreach (\array_slice($this->questions, $index, $end + 1 - $index) as $term) {
+                $question->prompts[] = $term->first();
+                foreach ($term->stem as $piece) {
+                    $piece->role = Role::MatchRow;
+                }
+            }
+            $question->matches = $last->options;
+            $question->answers = $last->answers;
+            foreach ($last->options as $option) {
+                $option->piece->role = Role::MatchRow;
+            }
+            $questions[] = $question;
+            $index = $end;
         }
         $this->questions = $questions;
     }

@@ -17,6 +17,10 @@ final class PaperQuestion
     public array $pairs = [];
     /** @var list<Piece> */
     public array $matchRows = [];
+    /** @var list<Piece> what is to be matched, where it stands above a list of its own */
+    public array $prompts = [];
+    /** @var list<PaperOption> that list */
+    public array $matches = [];
     /** @var list<Piece> */
     public array $writingLines = [];
     /** @var list<Piece> */
@@ -52,7 +56,7 @@ final class PaperQuestion
     /** Whether nothing below the stem answers it, or asks for an answer. */
     public function isBare(): bool
     {
-        return [] === $this->options && [] === $this->truths && [] === $this->pairs && [] === $this->matchRows && [] === $this->essayMarks && [] === $this->answers;
+        return [] === $this->options && [] === $this->truths && [] === $this->pairs && [] === $this->matchRows && [] === $this->prompts && [] === $this->essayMarks && [] === $this->answers;
     }
 
     /** The stem on one line, as it is printed, without its number. */

@@ -117,7 +117,7 @@ final class Survey
     private function repeated(array $indices, array $texts, array $marks, string $page): void
     {
         $text = $texts[$indices[0]];
-        if ([] !== Lexer::form($text)->numbers() && !Regex::match("~\\s{$page}\\z~iu", Lexer::tail($text))) {
+        if ([] !== array_filter(Lexer::form($text)->numbers(), static fn (NumberMark $mark) => 'bare' !== $mark->style)) {
             return;
         }
         foreach (Lexer::form($text)->options() as $option) {

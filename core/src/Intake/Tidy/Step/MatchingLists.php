@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy\Step;
 
+use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\Key\KeyList;
@@ -30,6 +33,7 @@ final readonly class MatchingLists implements TidyStep
     {
         foreach ($draft->questions as $question) {
             $this->rows($draft, $question);
+            $this->termsAndList($draft, $question);
             $this->lists($draft, $question);
             foreach ($question->pairs as $line) {
                 $pair = Lexer::pair(Lexer::numbers($line->body)[0]->rest ?? $line->body);
@@ -85,6 +89,49 @@ final readonly class MatchingLists implements TidyStep
             if (null !== $line) {
                 $question->pairs[] = $line;
             }
+        }
+    }
+
+    /** Terms with numbers above a list with letters. */
+    private function termsAndList(Draft $draft, DraftQuestion $question): void
+    {
+        $prompts = $matches = $links = [];
+        foreach ($question->prompts as $place => $line) {
+            $number = $question->paper->prompts[$place]->number->value ?? $place + 1;
+            $prompts[$number] = trim($line->body);
+            $filled = strtolower(trim($line->lead, " \t_()[]"));
+            if ('' !== $filled) {
+                $links[$number] = $filled;
+            }
+        }
+        foreach ($question->matches as $option) {
+            $matches[\chr(96 + $option->mark->index)] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->body, $option->more)]));
+        }
+        $usesKey = false;
+        if ([] === $links && [] === ($links = self::linksIn($question)) && [] !== $prompts && null !== $draft->paper->survey->keyFrom) {
+            $usesKey = true;
+            foreach (KeyList::read($draft->paper->keyText()) as $entry) {
+                if (isset($prompts[$entry->number ?? 0])) {
+                    $links[$entry->number ?? 0] = strtolower($entry->answer);
+                }
+            }
+        }
+        $pairs = self::pairsOf($prompts, $matches, $links);
+        if (null === $pairs) {
+            return;
+        }
+        $lines = [...$question->prompts, ...array_merge(...array_map(static fn (DraftOption $option) => [$option->line, ...$option->more], $question->matches)), ...$question->answers];
+        $first = array_shift($lines);
+        if (null === $first || !$draft->join($first, $lines, '')) {
+            return;
+        }
+        if ($usesKey && 1 === \count($draft->questions)) {
+            $this->dropKey($draft);
+        }
+        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
+        $question->pairs = [$first];
+        foreach ($pairs as $pair) {
+            $question->pairs = Answering::with($question->pairs, $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair));
         }
     }
 
