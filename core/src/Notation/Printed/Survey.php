@@ -236,6 +236,7 @@ final class Survey
             foreach (array_keys($numbers) as $inner) {
                 if ($inner !== $outer && $numbers[$inner] >= $numbers[$outer] && ($numbers[$outer] > 1 || str_starts_with($inner, 'I')) && self::isListWithin($inner, $outer, $order) && !self::areHeadings($rests[$outer])) {
                     $numbers[$inner] = 0.4 * $numbers[$outer];
+                    $this->numberedOptions($inner, $outer, $order, $options, $starts);
                 }
             }
         }
@@ -373,6 +374,27 @@ final class Survey
         return array_map(static fn (NumberMark $mark) => new NumberMark($mark->style.'+', $mark->value, $mark->sub, $mark->lead, $mark->label, $mark->rest), $numbers);
     }
 
+    /**
+     * A list under nearly every question, with no letters below it: these are the options.
+     *
+     * @param list<array{string, int}> $order
+     * @param array<string, float>     $options
+     * @param array<string, float>     $starts
+     */
+    private function numberedOptions(string $inner, string $outer, array $order, array &$options, array &$starts): void
+    {
+        $questions = $lists = $letters = 0;
+        foreach ($order as [$style, $value]) {
+            $questions += $style === $outer ? 1 : 0;
+            $lists += $style === $inner && 1 === $value ? 1 : 0;
+            $letters += '' === $style ? 1 : 0;
+        }
+        if (0 === $letters && $lists > 1 && 2 * $lists >= $questions) {
+            $options['#'.$inner] = (float) \count($order) - $questions - $lists;
+            $starts['#'.$inner] = (float) $lists;
+        }
+    }
+
     /** @param list<string> $texts of lines that count parts of a test, perhaps, and not questions */
     private static function areHeadings(array $texts): bool
     {
@@ -391,7 +413,7 @@ final class Survey
     {
         $isFirst = true;
         $hasOuter = false;
-        $count = $answered = 0;
+        $count = $answered = $lists = 0;
         foreach ($order as $index => [$style, $value]) {
             if ($style === $outer) {
                 $hasOuter = $isFirst = true;
@@ -399,13 +421,15 @@ final class Survey
                 if (!$hasOuter || ($isFirst && 1 !== $value)) {
                     return false;
                 }
+                $lists += $isFirst ? 1 : 0;
                 $isFirst = false;
                 ++$count;
                 $answered += '' === ($order[$index + 1][0] ?? '#') ? 1 : 0;
             }
         }
 
-        return $count > 1 && $answered < 0.5 * $count;
+        // Only the last of a list has the question's own options below it.
+        return $count > 1 && ($answered < 0.5 * $count || ($answered <= $lists && $count >= 2 * $lists));
     }
 
     /** @param list<string> $texts */
