@@ -44,11 +44,11 @@ final readonly class Conversion
             $pictures->namedIn($written->text),
         );
 
-        if ('' !== $written->text && false === $reading->question?->isMarked()) {
+        if ('' !== $written->text && !$written->isEssay && false === $reading->question?->isMarked()) {
             $losses[] = Loss::refused('It has no right answer yet: your quiz system refuses it, or counts every answer as wrong.');
         }
 
-        return [] === $losses ? $written : new WrittenBlock($written->text, [...$written->losses, ...$losses], $written->isNumbered);
+        return [] === $losses ? $written : new WrittenBlock($written->text, [...$written->losses, ...$losses], $written->isNumbered, $written->isEssay);
     }
 
     /** UTF-8 without a byte-order mark, lines parted by LF, a blank line between blocks. */

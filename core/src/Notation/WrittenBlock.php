@@ -10,8 +10,9 @@ final readonly class WrittenBlock
     /**
      * @param list<Loss> $losses
      * @param bool       $isNumbered whether it goes with a number before it, which only the whole sheet can tell
+     * @param bool       $isEssay    whether it became a question that needs no right answer
      */
-    public function __construct(public string $text, public array $losses = [], public bool $isNumbered = false)
+    public function __construct(public string $text, public array $losses = [], public bool $isNumbered = false, public bool $isEssay = false)
     {
     }
 

@@ -181,6 +181,7 @@ final class GiftQuestion
             $this->tokens[] = new Token(TokenKind::Title, $start, $end);
             $title = GiftText::meant($match[1]);
             $this->colonsInTitle($match[1], $start + 2);
+            $this->breaksInTitle($match[1], $start + 2);
             if (Regex::match('/\s\s|[\r\n\t]/', $title)) {
                 $title = Regex::replace('/\s++/', ' ', $title);
             }
@@ -204,6 +205,21 @@ final class GiftQuestion
             'The title holds a colon.',
             'Put a backslash in front of it: some receivers take it for the end of the title.',
             Fix::offered('Put the backslash in', ...$edits),
+        );
+    }
+
+    private function breaksInTitle(string $spelled, int $start): void
+    {
+        if (0 === Regex::matchAll('/(?<![\\\\ \t])(?:\\\\\\\\)*+\K[ \t]*+(?:\\\\n|\r?\n|\r)\s*+/', $spelled, $matches, \PREG_OFFSET_CAPTURE)) {
+            return;
+        }
+        $edits = array_map(static fn (array $break) => new TextEdit(new Span($start + $break[1], $start + $break[1] + \strlen($break[0])), ' '), $matches[0]);
+        $this->findings[] = Finding::doubt(
+            'gift.title-line-break',
+            $edits[0]->span,
+            'The title holds a line break.',
+            'A title is one line: the break is read as a space.',
+            Fix::safe('Put a space there', ...$edits),
         );
     }
 

@@ -22,7 +22,6 @@ use Notagram\Question\Numeric;
 use Notagram\Question\Option;
 use Notagram\Question\Pair;
 use Notagram\Question\Question;
-use Notagram\Question\QuestionType;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
@@ -81,7 +80,7 @@ final readonly class GiftWriter implements Writer
             $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
         }
 
-        return '' === $text ? WrittenBlock::nothing(Loss::dropped('It has no text.')) : new WrittenBlock($lines.$text, $losses);
+        return '' === $text ? WrittenBlock::nothing(Loss::dropped('It has no text.')) : new WrittenBlock($lines.$text, $losses, isEssay: self::becomesEssay($question));
     }
 
     /** The words on both sides keep their distance from the gap; its answers stand on one line. */
@@ -203,14 +202,24 @@ final readonly class GiftWriter implements Writer
         return '%'.$weight->rounded(PercentMark::DECIMALS).'%';
     }
 
+    /** Without an answer, empty braces are all that can be written, and these ask for an essay. */
+    private static function becomesEssay(Question $question): bool
+    {
+        return match (true) {
+            $question->answers instanceof TrueFalse => null === $question->answers->answer,
+            $question->answers instanceof ShortAnswer, $question->answers instanceof Gap => [] === $question->accepted() && [] === $question->options(),
+            default => false,
+        };
+    }
+
     /** @return list<Loss> */
     private function losses(Question $question): array
     {
         $losses = [];
-        if (\in_array($question->type(), [QuestionType::ShortAnswer, QuestionType::Gap], true) && [] === $question->accepted() && [] === $question->options()) {
+        if (self::becomesEssay($question) && !$question->answers instanceof TrueFalse) {
             $losses[] = Loss::changed('It has no accepted answer yet: without one it becomes an essay.');
         }
-        if ($question->answers instanceof TrueFalse && null === $question->answers->answer) {
+        if (self::becomesEssay($question) && $question->answers instanceof TrueFalse) {
             $losses[] = Loss::changed('It is not marked yet: without T or F it becomes an essay.');
         }
         if ($question->answers instanceof Choice) {
