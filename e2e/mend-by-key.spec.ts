@@ -68,3 +68,12 @@ test('typing goes on while the sheet is read, and the spine follows', async ({ p
   await expect(page.locator('.question-proof')).toHaveCount(3)
   await saved(page)
 })
+
+test('F2 right after typing mends what was typed, once it is read', async ({ page }) => {
+  await pasteSheet(page, 'Just typed', 'One? {T}\n')
+  await saved(page)
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type('\nTwo? {#34,5}')
+  await page.keyboard.press('F2')
+  await expect(source(page)).toContainText('Two? {#34.5}')
+})

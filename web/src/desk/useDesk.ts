@@ -189,7 +189,9 @@ export function useDesk(id: string) {
   const places = usePlaces(view, reading, findings, cursor)
   const { rangeNow, findingHere } = places
 
-  function mendHere(): void {
+  /** Mends at the cursor; what was just typed there is read first. */
+  async function mendHere(): Promise<void> {
+    if (!sync.isSettled) await settled()
     const placed = findingHere() ?? findings.value.find((one) => !one.block && one.finding.fix)
     if (placed) mend(placed)
     else say(t('desk.noFindings'))
