@@ -25,7 +25,7 @@ return [
         'false' => 'falsch|f',
         'correct' => 'richtige?|korrekte?|stimmt',
         'key' => 'lösungen|lösungsschlüssel|lösung|antwortschlüssel|antworten|schlüssel|auflösung|richtige antworten',
-        'part' => 'teil|abschnitt',
+        'part' => 'teil|abschnitt|lektion|kapitel|runde',
         'for' => 'für|fragen|aufgaben',
         'task' => 'erkläre?|beschreibe?|nenne|vergleiche?|erläutere?|begründe?',
         'name' => 'datum|klasse|punkte|note|vorname|nachname',

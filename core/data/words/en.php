@@ -25,7 +25,7 @@ return [
         'false' => 'false|f',
         'correct' => 'correct(?: answer)?|right(?= answer)',
         'key' => 'answer keys?|answer section|answers?|ans\\.?|key|keys|solutions?|correct answers',
-        'part' => 'part|section|unit',
+        'part' => 'part|section|unit|lesson|chapter|round',
         'for' => 'for|use|questions?|items?',
         'task' => 'explain|describe|discuss|compare|define|state|give|list|name|write',
         'name' => 'name|student|pupil|class|form|grade|date|score|total|mark|period|teacher',

@@ -25,7 +25,7 @@ return [
         'false' => 'falso',
         'correct' => 'correct[ao]',
         'key' => 'respuestas(?: correctas)?|clave(?: de respuestas)?|soluciones|solucionario',
-        'part' => 'parte|sección|seccion',
+        'part' => 'parte|sección|seccion|lección|capítulo|ronda',
         'for' => 'para|preguntas',
         'task' => 'explica|describe|nombra|define|compara',
         'name' => 'nombre(?: y apellidos)?|apellidos?|fecha|nota|curso|grupo|calificación',

@@ -25,7 +25,7 @@ return [
         'false' => 'faux|f',
         'correct' => 'correct|juste|bonnes?|exacte?',
         'key' => 'corrigé|réponses?(?: correctes)?|clé|solutions',
-        'part' => 'partie|section',
+        'part' => 'partie|section|leçon|chapitre|tour',
         'for' => 'pour|questions',
         'task' => 'expliquez|décrivez|nommez|définissez|explique|décris',
         'name' => 'nom|prénom|classe|date|note',

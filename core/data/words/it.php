@@ -25,7 +25,7 @@ return [
         'false' => 'falso|f',
         'correct' => 'corretta|giust[ao]|esatta',
         'key' => 'soluzioni|risposte(?: corrette| esatte)?|chiave',
-        'part' => 'sezione|parte',
+        'part' => 'sezione|parte|lezione|capitolo',
         'for' => 'per|domande',
         'task' => 'spiega|descrivi|elenca|definisci',
         'name' => 'nome(?: e cognome)?|cognome|data|voto|punteggio|classe',

@@ -25,7 +25,7 @@ return [
         'false' => 'niet waar|onwaar|onjuist',
         'correct' => 'juiste?|goede?|correcte?',
         'key' => 'antwoorden|antwoordsleutel|sleutel|oplossingen|antwoordmodel',
-        'part' => 'deel|onderdeel',
+        'part' => 'deel|onderdeel|les|hoofdstuk|ronde',
         'for' => 'voor|vragen',
         'task' => 'leg uit|beschrijf|noem|vergelijk',
         'name' => 'naam|klas|cijfer|datum',

@@ -25,7 +25,7 @@ return [
         'false' => 'falso|f',
         'correct' => 'cert[ao]|corret[ao]',
         'key' => 'gabarito|respostas(?: corretas| certas)?|chave(?: de respostas)?|soluções',
-        'part' => 'secção|seção|parte',
+        'part' => 'secção|seção|parte|lição|capítulo|rodada',
         'for' => 'perguntas|questões|para',
         'task' => 'explique|descreva|cite|defina',
         'name' => 'turma|número|pontuação|nome|data',

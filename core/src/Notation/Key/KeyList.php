@@ -210,7 +210,7 @@ final class KeyList
     private static function inOrder(?string $part, string $list): array
     {
         $words = PaperWords::all();
-        $tokens = Regex::match('~^[A-H]{3,}\z~', $list) ? str_split($list) : explode(' ', trim(Regex::replace('~[\s,;|]++~', ' ', $list)));
+        $tokens = Regex::match('~^[A-H]{3,}\z~', $list) ? str_split($list) : explode(' ', trim(Regex::replace('~[\s,;|/]++~', ' ', $list)));
         $entries = [];
         foreach ($tokens as $token) {
             $letter = rtrim($token, '.)');
@@ -251,6 +251,6 @@ final class KeyList
             return true;
         }
 
-        return Regex::match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
+        return Regex::match("~^\\s*(?:(?:{$key})\\s*+[:.]?\\s*\\z|(?:{$key})\\s*+[:–-]?\\s*+(?:\\(?\\d{1,4}\\s*+[.):=–-]?\\s*+\\S|[A-Ha-h](?:\\s*+[,;/]\\s*+[A-Ha-h])++\\s*\\z))~iu", $line);
     }
 }

@@ -19,6 +19,8 @@ final class Lexer
     private const GREEK = ['α' => 1, 'β' => 2, 'γ' => 3, 'δ' => 4, 'ε' => 5, 'Α' => 1, 'Β' => 2, 'Γ' => 3, 'Δ' => 4, 'Ε' => 5];
     private const CYRILLIC = ['а' => 1, 'б' => 2, 'в' => 3, 'г' => 4, 'д' => 5, 'е' => 6, 'А' => 1, 'Б' => 2, 'В' => 3, 'Г' => 4, 'Д' => 5, 'Е' => 6];
     private const ROMAN = ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10];
+    private const NUMBER_SIGNS = [[0x2460, 0x2473], [0x2474, 0x2487], [0x2776, 0x277F]];
+    private const LETTER_SIGNS = [[0x24B6, 0x24CF], [0x24D0, 0x24E9], [0x249C, 0x24B5], [0x1F150, 0x1F169], [0x1F170, 0x1F189], [0x1F1E6, 0x1F1FF]];
     private const MOST_REMEMBERED = 20_000;
     private const TAIL = 160;
 
@@ -50,6 +52,10 @@ final class Lexer
         if (ctype_digit($first) || '(' === $first) {
             return self::digits($text, $lead);
         }
+        $signed = self::signed($text, self::NUMBER_SIGNS);
+        if (null !== $signed) {
+            return [new NumberMark('sign', $signed[0], '', $lead, $signed[1], substr($text, \strlen($signed[1])))];
+        }
         $marks = [];
         $word = PaperWords::all()->question;
         if (Regex::match("~^(?:{$word}|[QFPDV])\\s?:\\s++(?=\\S)~iu", $text, $match)) {
@@ -78,6 +84,9 @@ final class Lexer
     /** @return list<NumberMark> */
     private static function digits(string $text, string $lead): array
     {
+        if (Regex::match('/^(\d)\x{FE0F}?\x{20E3}\s*+(?=\S)/u', $text, $match)) {
+            return [new NumberMark('sign', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])))];
+        }
         if (!Regex::match('/^(?:\((?<in>\d{1,4})\)|(?<number>\d{1,4})(?<sub>[a-z](?=[.)]\s)|\.\d{1,2}(?=[.)]?\s++\S))?+(?<sign>\.\)|\.[–-](?=\s)|[.)](?!\d)|\s[.)](?=\s)|\s?[–:\/-](?=\s)|(?=\t|\s|\z)))\s*+/u', $text, $match)) {
             return [];
         }
@@ -111,6 +120,9 @@ final class Lexer
     {
         $words = PaperWords::all();
         $first = $text[0];
+        if (Regex::match('/^[A-Ha-h]\s++(?=\d{1,3}[.)]\s++\S)/', $text, $match)) {
+            return $match[0];
+        }
         if (str_contains('_([.', $first) || "\xE2" === $first) {
             if (Regex::match('/^(?:'.self::FILLED.'|'.self::RULE.')\s*+(?=(?:\(?\d{1,4}[.)\s]|\p{L}))/u', $text, $match)) {
                 return $match[0];
@@ -156,6 +168,8 @@ final class Lexer
             foreach (self::letters($match['letter']) as [$kind, $index]) {
                 $marks[] = new OptionMark($match['open'].$kind.trim($match['close']), $index, $isRight || $isStarred, $before.$match[0], $rest);
             }
+        } elseif (null !== $signed = self::signed($text, self::LETTER_SIGNS)) {
+            $marks[] = new OptionMark('sign', $signed[0], $isRight, $before.$signed[1], substr($text, \strlen($signed[1])));
         } elseif (Regex::match('/^©\s++/u', $text, $match)) {
             $marks[] = new OptionMark('(a)', 3, $isRight, $before.$match[0], substr($text, \strlen($match[0])));
         } elseif (Regex::match('/^([A-Ha-h])\s++(?=\S)/', $text, $match)) {
@@ -171,6 +185,28 @@ final class Lexer
         }
 
         return $marks;
+    }
+
+    /**
+     * A letter or number in a circle, a box or brackets, as one sign.
+     *
+     * @param list<array{int, int}> $ranges the first and last sign of each alphabet
+     *
+     * @return ?array{int, string} which one, from 1, and the sign with the blanks after it
+     */
+    private static function signed(string $text, array $ranges): ?array
+    {
+        if ('' === $text || $text[0] < "\xE2") {
+            return null;
+        }
+        $code = mb_ord(mb_substr($text, 0, 1));
+        foreach ($ranges as [$first, $last]) {
+            if ($code >= $first && $code <= $last && Regex::match('/^.\x{FE0F}?\s*+(?=\S)/u', $text, $match)) {
+                return [$code - $first + 1, $match[0]];
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array{string, int}> kind and place of a letter: of the alphabet, or a Roman number */

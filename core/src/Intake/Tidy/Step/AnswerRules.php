@@ -39,8 +39,8 @@ final readonly class AnswerRules implements TidyStep
             }
             $rule = trim($first->lead);
             if ('' !== $rule && !$first->isWhole && $draft->edit($first, lead: '')) {
-                if (Regex::match('/^(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]])\z/', $rule, $match)) {
-                    Answering::mark($draft, $question, trim($match[1].($match[2] ?? '')));
+                if (Regex::match('/^(?:_++\s*+([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)\s*+_++|[(\[]\s*+([A-Za-z])\s*+[)\]]|([A-Za-z]))\z/', $rule, $match)) {
+                    Answering::mark($draft, $question, trim($match[1].($match[2] ?? '').($match[3] ?? '')));
                 }
                 continue;
             }
