@@ -19,17 +19,6 @@ use Notagram\Source\Regex;
 /** Runs the rules. */
 final readonly class Checker
 {
-    /** Where one of these has said already what is wrong, the rules named beside it are silent. */
-    private const SAID_BY = [
-        Rule\Text\CodeFence::CODE => ['aiken.stem-lines', 'aiken.stray-text', 'gift.text-after-answers'],
-        'gift.number-malformed' => [Rule\Marking\NoRightAnswer::CODE],
-        'aiken.answer-missing' => [Rule\Marking\NoRightAnswer::CODE],
-        'aiken.answer-unknown-letter' => [Rule\Marking\NoRightAnswer::CODE],
-        'aiken.too-few-options' => [Rule\Marking\NoRightAnswer::CODE, Rule\Craft\TooFewOptions::CODE],
-        'aiken.too-many-options' => [Rule\Craft\TooManyOptions::CODE],
-        Rule\Marking\WeightRange::CODE => [Rule\Marking\WeightsOver::CODE],
-    ];
-
     /** What a comment says to switch a kind of finding off where it stands. */
     public const SWITCH_OFF = 'notagram-off ';
 
@@ -153,6 +142,8 @@ final readonly class Checker
     }
 
     /**
+     * One slip is told once: what another finding settles is left out. What nobody wants to hear settles nothing.
+     *
      * @param list<Finding> $findings
      * @param list<string>  $off      codes
      *
@@ -160,17 +151,16 @@ final readonly class Checker
      */
     private static function withoutWhatWasSaid(array $findings, array $off): array
     {
-        $silent = [];
+        $settled = [];
         foreach ($findings as $finding) {
-            // What nobody wants to hear silences nothing.
-            if (isset(self::SAID_BY[$finding->code]) && !\in_array($finding->code, $off, true)) {
-                array_push($silent, ...self::SAID_BY[$finding->code]);
+            if ([] !== $finding->settles && !\in_array($finding->code, $off, true)) {
+                array_push($settled, ...$finding->settles);
             }
         }
 
-        return [] === $silent
+        return [] === $settled
             ? $findings
-            : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->code, $silent, true)));
+            : array_values(array_filter($findings, static fn (Finding $finding) => null === $finding->matter || !\in_array($finding->matter, $settled, true)));
     }
 
     /**

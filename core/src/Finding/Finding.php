@@ -26,6 +26,10 @@ final readonly class Finding
         public ?Remedy $remedy = null,
         /** Whether it says again what another one says of the question beside it: the slip is one, and counts once. */
         public bool $isEcho = false,
+        /** What it speaks of: where another finding settles the same, that one is enough. */
+        public ?Matter $matter = null,
+        /** @var list<Matter> what need not be said any more once this is said */
+        public array $settles = [],
     ) {
     }
 
@@ -46,27 +50,43 @@ final readonly class Finding
 
     public function withRemedy(?Remedy $remedy): self
     {
-        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, $this->isOff, $remedy);
+        return $this->with(['remedy' => $remedy]);
     }
 
     /** With the edits that its remedy comes to; null where there is no way to make them. */
     public function remediedBy(?Fix $fix): self
     {
-        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $fix, $this->isOff);
+        return $this->with(['fix' => $fix, 'remedy' => null]);
     }
 
     public function shiftedBy(int $bytes): self
     {
-        return new self($this->code, $this->level, $this->span->shiftedBy($bytes), $this->message, $this->advice, $this->fix?->shiftedBy($bytes), $this->isOff, isEcho: $this->isEcho);
+        return $this->with(['span' => $this->span->shiftedBy($bytes), 'fix' => $this->fix?->shiftedBy($bytes)]);
     }
 
     public function switchedOff(): self
     {
-        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, true, isEcho: $this->isEcho);
+        return $this->with(['isOff' => true]);
     }
 
     public function asEcho(): self
     {
-        return new self($this->code, $this->level, $this->span, $this->message, $this->advice, $this->fix, $this->isOff, isEcho: true);
+        return $this->with(['isEcho' => true]);
+    }
+
+    public function about(Matter $matter): self
+    {
+        return $this->with(['matter' => $matter]);
+    }
+
+    public function settling(Matter ...$matters): self
+    {
+        return $this->with(['settles' => array_values($matters)]);
+    }
+
+    /** @param array<string, mixed> $changes by property */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]); // @phpstan-ignore argument.type (they are its own properties)
     }
 }

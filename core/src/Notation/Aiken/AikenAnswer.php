@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\LookAlikes;
 use Notagram\Source\Regex;
@@ -84,7 +85,7 @@ final class AikenAnswer
 
     private function unknownLetter(string $message): void
     {
-        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->line->span, $message, 'Name the letter of the right option.');
+        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->line->span, $message, 'Name the letter of the right option.')->settling(Matter::RightAnswer);
     }
 
     /**

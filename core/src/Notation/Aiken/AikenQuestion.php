@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
@@ -132,7 +133,7 @@ final class AikenQuestion
             'A blank line stands inside the question.',
             'Take it out: a receiver takes what follows for another question, and stops.',
             Fix::safe('Take the blank line out', TextEdit::remove($blank)),
-        );
+        )->about(Matter::BlankLine);
     }
 
     /** @param list<AikenLine> $lines */
@@ -145,13 +146,15 @@ final class AikenQuestion
         for ($index = 1; $index < \count($lines); ++$index) {
             $edits[] = new TextEdit(new Span($lines[$index - 1]->span->end, $lines[$index]->span->start), ' ');
         }
-        $this->findings[] = Finding::fault(
+        $finding = Finding::fault(
             $code,
             new Span($lines[0]->span->start, $lines[\count($lines) - 1]->span->end),
             $message,
             'Put it on one line: a receiver refuses the rest.',
             Fix::safe('Join the lines', ...$edits),
         );
+        // Lines of a stem may be there by something else; those of an option belong to it.
+        $this->findings[] = $lines === $this->stem ? $finding->about(Matter::StrayLines) : $finding;
     }
 
     /** A receiver looks at each line by itself, the first one too. */
@@ -232,7 +235,7 @@ final class AikenQuestion
                     new Span($this->options[$index][0]->span->start, $this->options[$index][0]->optionTextAt),
                     "The letter {$letter} is used twice.",
                     'Give each option a letter of its own, from A in order.',
-                );
+                )->about(Matter::LetterTwice);
 
                 return;
             }
@@ -286,7 +289,7 @@ final class AikenQuestion
             $this->stem[0]->span,
             [] === $this->options ? 'This question has no options.' : 'This question has only one option.',
             'Write at least two, each on a line of its own: A. …, B. …',
-        );
+        )->settling(Matter::RightAnswer, Matter::OptionCount);
     }
 
     private function tooManyOptions(): void
@@ -300,7 +303,7 @@ final class AikenQuestion
             new Span($surplus[0][0]->span->start, $surplus[\count($surplus) - 1][0]->span->end),
             \sprintf('There are %d options; Aiken has letters for %d.', \count($this->options), Aiken::MAX_OPTIONS),
             'Drop some, or write the question in another notation.',
-        );
+        )->settling(Matter::OptionCount);
     }
 
     /**
@@ -359,6 +362,6 @@ final class AikenQuestion
             $last[\count($last) - 1]->span,
             'The ANSWER line is missing.',
             'Write ANSWER: and the letter of the right option on the line below.',
-        );
+        )->settling(Matter::RightAnswer);
     }
 }

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
@@ -45,7 +46,7 @@ final readonly class AikenReader implements Reader
                 'This is no question: it has neither options nor an ANSWER line.',
                 'Take it out if it is a title or an instruction; else give it its options.',
                 Fix::offered('Take it out', TextEdit::remove(new Span(0, \strlen($text)))),
-            )],
+            )->about(Matter::StrayLines)],
             tokens: [new Token(TokenKind::Stray, 0, $length)],
             comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"]))),
         );

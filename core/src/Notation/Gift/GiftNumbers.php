@@ -7,6 +7,7 @@ namespace Notagram\Notation\Gift;
 use Brick\Math\BigDecimal;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -53,7 +54,7 @@ final class GiftNumbers
                 new Span($this->start + $this->offset - 1, $this->start + $this->offset),
                 'No number stands behind the #.',
                 'Write a number, a number with its tolerance (35:1), or a range (34..36).',
-            );
+            )->settling(Matter::RightAnswer);
         } elseif (\count($entries) > 1 && '=' !== ($entries[0][0][strspn($entries[0][0], GiftText::BLANKS)] ?? '')) {
             $at = $this->start + $entries[0][1] + strspn($entries[0][0], GiftText::BLANKS);
             $this->findings[] = Finding::fault(
@@ -62,7 +63,7 @@ final class GiftNumbers
                 'A number stands before the first =.',
                 'Put = in front of each number where there are several.',
                 Fix::offered('Put the = in', TextEdit::insert($at, '=')),
-            );
+            )->settling(Matter::RightAnswer);
         }
         foreach ($entries as [$spelled, $offset]) {
             $number = $this->number($spelled, $offset);
@@ -112,7 +113,7 @@ final class GiftNumbers
                 new Span($span->start + $first, $span->start + $first + \strlen($shown)),
                 \sprintf('“%s” is not a number.', mb_strimwidth(GiftText::meant($shown), 0, 40, '…')),
                 'Write a number, a number with its tolerance (35:1), or a range (34..36).',
-            );
+            )->settling(Matter::RightAnswer);
 
             return null;
         }
@@ -169,7 +170,7 @@ final class GiftNumbers
             },
             'Write a number, a number with its tolerance (35:1), or a range (34..36).',
             null === $meant ? null : Fix::offered("Write {$meant}", new TextEdit($span, $meant)),
-        );
+        )->settling(Matter::RightAnswer);
     }
 
     private static function strict(string $number): ?string

@@ -6,6 +6,7 @@ namespace Notagram\Notation\Gift;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
@@ -355,7 +356,7 @@ final class GiftQuestion
                 'A blank line stands inside the answers.',
                 'Take it out: a receiver cuts the question off here.',
                 Fix::safe('Take the blank line out', TextEdit::remove($span)),
-            );
+            )->about(Matter::BlankLine);
         }
     }
 
@@ -388,7 +389,7 @@ final class GiftQuestion
             new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
             'Words follow answers that cannot fill a gap.',
             'Move them in front of the braces; here they are read as the end of the question.',
-        );
+        )->about(Matter::StrayLines);
 
         return [$answers, ltrim(rtrim($before).' '.$words)];
     }

@@ -9,6 +9,7 @@ use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Question\QuestionType;
 use Notagram\Source\Span;
 
@@ -30,7 +31,7 @@ final readonly class TooFewOptions implements WordingRule
                 return $findings;
             }
         }
-        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.');
+        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.')->about(Matter::OptionCount);
 
         return $findings;
     }

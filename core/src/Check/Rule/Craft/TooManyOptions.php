@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Craft;
 use Notagram\Check\Wording;
 use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Source\Span;
 
 /** Hints at more options than anybody reads. */
@@ -21,7 +22,7 @@ final readonly class TooManyOptions implements WordingRule
     {
         $count = \count($wording->options);
         if ($count > self::MOST) {
-            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), \sprintf('There are %d options.', $count), 'Three or four good ones do; drop those that nobody picks.')];
+            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), \sprintf('There are %d options.', $count), 'Three or four good ones do; drop those that nobody picks.')->about(Matter::OptionCount)];
         }
 
         return [];

@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Marking;
 
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
@@ -28,6 +29,6 @@ final readonly class NoRightAnswer implements QuestionRule
             [] === $spans ? Span::at(0) : new Span($spans[0]->start, $spans[\count($spans) - 1]->end),
             'No answer is marked as right.',
             'Mark the right one: without it nobody can earn a point.',
-        )];
+        )->about(Matter::RightAnswer)];
     }
 }

@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Marking;
 
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Question\Numeric;
 use Notagram\Question\Question;
 
@@ -28,7 +29,7 @@ final readonly class WeightRange implements QuestionRule
                     $one->span,
                     \sprintf('A weight of %s %% lies outside −100 to 100.', mb_strimwidth($one->weight->toString(), 0, 30, '…')),
                     'Write a weight between −100 and 100: receivers refuse the question otherwise.',
-                );
+                )->settling(Matter::WeightTotal);
             }
         }
 

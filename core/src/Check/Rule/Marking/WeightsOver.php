@@ -6,6 +6,7 @@ namespace Notagram\Check\Rule\Marking;
 
 use Notagram\Check\QuestionRule;
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Marking\WeightSum;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Question;
@@ -30,6 +31,6 @@ final readonly class WeightsOver implements QuestionRule
             OptionMarks::spanOf($question->answers->options, true),
             \sprintf('The right options add up to %s %%: full marks are reached before all are ticked.', $sum->shown()),
             'Let the right ones come to 100 % together.',
-        )->withRemedy(OptionMarks::shareEvenly($question->answers->options))];
+        )->about(Matter::WeightTotal)->withRemedy(OptionMarks::shareEvenly($question->answers->options))];
     }
 }

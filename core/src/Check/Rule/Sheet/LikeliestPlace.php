@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Sheet;
 
 use Notagram\Finding\Finding;
+use Notagram\Finding\Matter;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -80,18 +81,17 @@ final readonly class LikeliestPlace
         $question = $placed->reading->question;
         $options = null === $question ? [] : $question->options();
         $joined = array_filter($options, static fn (Option $option) => Regex::match('/\?(?:\s|\z)|\n[^\S\n]*+\n/', $option->text->text));
-        $codes = array_map(static fn (Finding $finding) => $finding->code, $placed->reading->findings);
+        $matters = array_map(static fn (Finding $finding) => $finding->matter, $placed->reading->findings);
 
         return match (true) {
             null === $question => [80, "Likeliest: number {$placed->number} could not be read and may hold more than one."],
             Regex::matchAll('/(*ANYCRLF)^[ \t]*+\(?\d{1,4}[.)][ \t]/m', $text) > 1 => [90, "Likeliest: question {$placed->number} holds two numbered stems."],
-            \in_array('aiken.option-duplicate-letter', $codes, true) => [85, "Likeliest: question {$placed->number} uses a letter twice and may be two."],
+            \in_array(Matter::LetterTwice, $matters, true) => [85, "Likeliest: question {$placed->number} uses a letter twice and may be two."],
             null !== $number && null !== $previous && $number > $previous + 1 => [88, \sprintf('Likeliest: before question %d, where the printed numbers go from %d to %d.', $placed->number ?? 0, $previous, $number)],
             [] !== $joined => [75, "Likeliest: an option of question {$placed->number} asks something itself."],
-            \in_array('gift.blank-line-in-answers', $codes, true) => [70, "Likeliest: question {$placed->number} reaches over a blank line."],
-            \in_array('aiken.blank-line-inside', $codes, true) => [60, "Likeliest: question {$placed->number} reaches over a blank line."],
+            \in_array(Matter::BlankLine, $matters, true) => [65, "Likeliest: question {$placed->number} reaches over a blank line."],
             Regex::matchAll('/\?(?=\s|\z)/', $question->stem->text) > 1 => [50, "Likeliest: the stem of question {$placed->number} asks twice."],
-            \in_array('aiken.stem-lines', $codes, true) => [35, "Likeliest: the stem of question {$placed->number} runs over several lines."],
+            \in_array(Matter::StrayLines, $matters, true) => [35, "Likeliest: question {$placed->number} has lines that may belong to another one."],
             default => [0, ''],
         };
     }

@@ -7,6 +7,7 @@ namespace Notagram\Check\Rule\Text;
 use Notagram\Check\TextRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
+use Notagram\Finding\Matter;
 use Notagram\Finding\TextEdit;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
@@ -46,6 +47,6 @@ final readonly class CodeFence implements TextRule
             'A line of three backticks frames the text, as Markdown writes it.',
             'Take it out: a receiver reads it as part of the question beside it.',
             Fix::safe('Take it out', ...array_map(TextEdit::remove(...), $amiss)),
-        )];
+        )->settling(Matter::StrayLines)];
     }
 }
