@@ -21,9 +21,9 @@ final class BestFit
     private readonly Outlook $outlook;
 
     /** @param list<Piece> $pieces */
-    public function __construct(private readonly array $pieces, private readonly Survey $survey)
+    public function __construct(private readonly array $pieces, private readonly Styles $styles)
     {
-        $this->outlook = new Outlook($pieces, $survey);
+        $this->outlook = new Outlook($pieces, $styles);
     }
 
     /** Gives each piece its role and its mark. */
@@ -100,7 +100,7 @@ final class BestFit
     private function leaving(Hypothesis $reading): float
     {
         return match (true) {
-            Phase::Stem === $reading->phase => Costs::BARE_QUESTION * $this->survey->optionShare,
+            Phase::Stem === $reading->phase => Costs::BARE_QUESTION * $this->styles->optionShare,
             Phase::Options === $reading->phase && 1 === $reading->letter => Costs::ONE_OPTION,
             default => 0.0,
         };
@@ -117,7 +117,7 @@ final class BestFit
             return [$reading->going(0.0, Phase::Headed, $piece->role, $at)];
         }
         if (Role::Question === $piece->role) {
-            return [$reading->asking($this->leaving($reading), $this->survey->numbersOf($piece)[0] ?? null, $at)];
+            return [$reading->asking($this->leaving($reading), $this->styles->numbersOf($piece)[0] ?? null, $at)];
         }
         $found = [...$this->numbered($piece, $reading, $at, $isAfterBlank), ...$this->lettered($piece, $reading, $at, $isAfterBlank)];
         if ($piece->isInner) {
@@ -144,7 +144,7 @@ final class BestFit
     private function numbered(Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $found = [];
-        foreach ($this->survey->numbersOf($piece) as $mark) {
+        foreach ($this->styles->numbersOf($piece) as $mark) {
             $cost = $this->costOfNumber($mark, $reading, $isAfterBlank, $piece);
             if (self::isArrowed($mark->rest)) {
                 $found[] = $reading->going(Phase::Outside === $reading->phase ? Costs::OUT_OF_PLACE : 0.3, Phase::Below, Role::Pair, $at);
@@ -153,7 +153,7 @@ final class BestFit
             if (null !== $cost) {
                 $found[] = $reading->asking($this->leaving($reading) + $cost, $mark, $at);
             }
-            if (\in_array($reading->phase, [Phase::Stem, Phase::Options], true) && '' === $mark->lead && $mark->style !== $this->survey->numberStyle && \in_array(rtrim($mark->style, '+'), ['.', ')', '()'], true)) {
+            if (\in_array($reading->phase, [Phase::Stem, Phase::Options], true) && '' === $mark->lead && $mark->style !== $this->styles->numberStyle && \in_array(rtrim($mark->style, '+'), ['.', ')', '()'], true)) {
                 $option = new OptionMark('#'.$mark->style, $mark->value, false, $mark->label, $mark->rest);
                 $found[] = $reading->offering($this->costOfOption($option, $reading, $piece), $option, $at);
             }
@@ -166,8 +166,8 @@ final class BestFit
     private function lettered(Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $found = [];
-        foreach ($reading->phase->isInQuestion() ? $this->survey->optionsOf($piece) : [] as $mark) {
-            if (!$mark->isBare() || ($this->survey->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
+        foreach ($reading->phase->isInQuestion() ? $this->styles->optionsOf($piece) : [] as $mark) {
+            if (!$mark->isBare() || ($this->styles->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
                 $found[] = $reading->offering($this->costOfOption($mark, $reading, $piece), $mark, $at);
             }
         }
@@ -178,8 +178,8 @@ final class BestFit
     /** What it costs to take the very next number of the test for something else. */
     private function numberAsText(Piece $piece, Hypothesis $reading): float
     {
-        foreach ($this->survey->numbersOf($piece) as $mark) {
-            if ($mark->style === $this->survey->numberStyle && $mark->value === $reading->number + 1) {
+        foreach ($this->styles->numbersOf($piece) as $mark) {
+            if ($mark->style === $this->styles->numberStyle && $mark->value === $reading->number + 1) {
                 return '' === $mark->rest && 'alone' !== $mark->style ? 2.0 : Costs::NEXT_NUMBER_AS_TEXT;
             }
         }
@@ -191,8 +191,8 @@ final class BestFit
     private function letterAsText(Piece $piece, Hypothesis $reading, bool $isAfterBlank): float
     {
         $most = 0.0;
-        foreach ($reading->phase->isInQuestion() ? $this->survey->optionsOf($piece) : [] as $mark) {
-            $known = $this->survey->optionStyles[$mark->style] ?? 0.0;
+        foreach ($reading->phase->isInQuestion() ? $this->styles->optionsOf($piece) : [] as $mark) {
+            $known = $this->styles->optionStyles[$mark->style] ?? 0.0;
             if ($mark->isBare() && $known < 0.5) {
                 continue;
             }
@@ -217,7 +217,7 @@ final class BestFit
         $isOpen = $reading->phase->isInQuestion();
         $found = [];
         $label = $form->label();
-        if (null !== $label && (Label::Reply !== $label[0] || 'Q:' === $this->survey->numberStyle)) {
+        if (null !== $label && (Label::Reply !== $label[0] || 'Q:' === $this->styles->numberStyle)) {
             $found[] = $this->labelled($label[0], $piece, $reading, $at);
         }
         if ($isOpen && null !== $form->truths()) {
@@ -240,7 +240,7 @@ final class BestFit
         $cost = ($isOpen ? 0.0 : Costs::OUT_OF_PLACE) + match ($label) {
             Label::Answer => str_ends_with($piece->text, '?') ? 6.0 : 0.0,
             Label::Type, Label::Reply => 0.0,
-            Label::Bookkeeping => Phase::Stem !== $phase ? 0.0 : ($this->survey->optionShare > 0 ? 3.0 : 1.5),
+            Label::Bookkeeping => Phase::Stem !== $phase ? 0.0 : ($this->styles->optionShare > 0 ? 3.0 : 1.5),
             default => Phase::Stem === $phase ? 1.5 : 0.0,
         };
         [$role, $behind] = match ($label) {
@@ -288,7 +288,7 @@ final class BestFit
             $found[] = $reading->going(($isAfterBlank ? Costs::OPTION_ACROSS_BLANK : Costs::EXPLANATION_GOES_ON) + $asText, $phase, Role::ExplanationText, $at);
         }
         if (($isAfterBlank || Phase::Stem !== $phase && Phase::Below !== $phase) && $this->outlook->optionsFollow($index)) {
-            $cost = 0 === $this->survey->countOfNumbers ? Costs::NO_NUMBERS_AT_ALL : Costs::NO_NUMBER;
+            $cost = 0 === $this->styles->countOfNumbers ? Costs::NO_NUMBERS_AT_ALL : Costs::NO_NUMBER;
             $found[] = $reading->asking($leave + $cost + $asText + ($strength > 1 ? 2.0 : 0.0), null, $at);
         }
         $cost = match (true) {
@@ -323,10 +323,10 @@ final class BestFit
             $option = $candidate->optionMark;
             $isCertain = match (true) {
                 $candidate->cost > $reading->cost => false,
-                null !== $candidate->numberMark => Phase::Stem !== $reading->phase && $candidate->numberMark->style === $this->survey->numberStyle && $candidate->number === $reading->number + 1,
+                null !== $candidate->numberMark => Phase::Stem !== $reading->phase && $candidate->numberMark->style === $this->styles->numberStyle && $candidate->number === $reading->number + 1,
                 null === $option || $option->isUnlettered() => false,
                 Phase::Options === $reading->phase => $option->style === $reading->style && $option->index === $reading->letter + 1,
-                default => Phase::Stem === $reading->phase && 1 === $option->index && 1.0 === ($this->survey->optionStyles[$option->style] ?? 0.0) && $this->outlook->isFollowed($index, $option) && !$this->outlook->isStemWanted($index),
+                default => Phase::Stem === $reading->phase && 1 === $option->index && 1.0 === ($this->styles->optionStyles[$option->style] ?? 0.0) && $this->outlook->isFollowed($index, $option) && !$this->outlook->isStemWanted($index),
             };
             if ($isCertain) {
                 return $candidate;
@@ -339,9 +339,9 @@ final class BestFit
     private function costOfNumber(NumberMark $mark, Hypothesis $reading, bool $isAfterBlank, Piece $piece): ?float
     {
         $number = $reading->number;
-        $known = $this->survey->numberStyles[$mark->style] ?? 0.0;
-        $isOwn = $mark->style === $this->survey->numberStyle;
-        if (!$isOwn && $number > 0 && $mark->value === $number + 1 && $isAfterBlank && \in_array($mark->style, self::KIN, true) && \in_array($this->survey->numberStyle, self::KIN, true)) {
+        $known = $this->styles->numberStyles[$mark->style] ?? 0.0;
+        $isOwn = $mark->style === $this->styles->numberStyle;
+        if (!$isOwn && $number > 0 && $mark->value === $number + 1 && $isAfterBlank && \in_array($mark->style, self::KIN, true) && \in_array($this->styles->numberStyle, self::KIN, true)) {
             // A slip of the hand: “5)” after “4.”.
             return 2.0;
         }
@@ -362,7 +362,7 @@ final class BestFit
             default => Costs::STRANGE_NUMBER + ($isAfterBlank ? -2.0 : 0.0),
         };
 
-        return $cost + (Phase::Stem === $reading->phase && !$isAfterBlank && $this->survey->optionShare > 0.4 ? 0.5 : 0.0);
+        return $cost + (Phase::Stem === $reading->phase && !$isAfterBlank && $this->styles->optionShare > 0.4 ? 0.5 : 0.0);
     }
 
     private function costOfOption(OptionMark $mark, Hypothesis $reading, Piece $piece): float
@@ -390,7 +390,7 @@ final class BestFit
             // Lines to write on, or something else, stood between them.
             return 0.5;
         }
-        $known = $this->survey->optionStyles[$mark->style] ?? 0.0;
+        $known = $this->styles->optionStyles[$mark->style] ?? 0.0;
         $cost = Phase::Stem === $reading->phase ? 0.0 : 3.0;
         $cost += $known >= 0.4 ? 0.0 : ($known > 0.0 ? 0.6 : Costs::OTHER_LETTER_STYLE);
         if (str_ends_with($mark->style, ':')) {

@@ -24,12 +24,12 @@ final class Outlook
     private ?int $first = null;
 
     /** @param list<Piece> $pieces */
-    public function __construct(private readonly array $pieces, private readonly Survey $survey)
+    public function __construct(private readonly array $pieces, private readonly Styles $styles)
     {
         $runs = [];
         foreach ($pieces as $index => $piece) {
-            foreach (Role::Passage === $piece->role ? $survey->numbersOf($piece) : [] as $mark) {
-                if ($mark->style === $survey->numberStyle) {
+            foreach (Role::Passage === $piece->role ? $styles->numbersOf($piece) : [] as $mark) {
+                if ($mark->style === $styles->numberStyle) {
                     $this->first ??= $index;
                     $run = \count($runs) - 1;
                     if ($run >= 0 && $mark->value === $runs[$run][0] + 1) {
@@ -74,8 +74,8 @@ final class Outlook
             if (self::isBetween($piece)) {
                 continue;
             }
-            foreach ($this->survey->optionsOf($piece) as $mark) {
-                if (($mark->isUnlettered() || 1 === $mark->index) && ($this->survey->optionStyles[$mark->style] ?? 0.0) > 0.0) {
+            foreach ($this->styles->optionsOf($piece) as $mark) {
+                if (($mark->isUnlettered() || 1 === $mark->index) && ($this->styles->optionStyles[$mark->style] ?? 0.0) > 0.0) {
                     return true;
                 }
             }
@@ -90,7 +90,7 @@ final class Outlook
     /** Whether the next letter begins the next line, or stands on the same one. */
     public function isFollowed(int $index, OptionMark $option): bool
     {
-        $next = isset($this->pieces[$index + 1]) ? $this->survey->optionsOf($this->pieces[$index + 1])[0] ?? null : null;
+        $next = isset($this->pieces[$index + 1]) ? $this->styles->optionsOf($this->pieces[$index + 1])[0] ?? null : null;
 
         return null !== $next && $next->style === $option->style && $next->index > 1;
     }
@@ -132,8 +132,8 @@ final class Outlook
 
     private function isNumbered(Piece $piece): bool
     {
-        foreach ($this->survey->numbersOf($piece) as $mark) {
-            if ($mark->style === $this->survey->numberStyle) {
+        foreach ($this->styles->numbersOf($piece) as $mark) {
+            if ($mark->style === $this->styles->numberStyle) {
                 return true;
             }
         }
@@ -172,7 +172,7 @@ final class Outlook
         if (null !== $below && $this->beginsOptions($below)) {
             return 0;
         }
-        $numbered = \in_array($this->survey->numberStyle, ['1.1', 'letter'], true) ? '\d{1,2}[.)]|' : '';
+        $numbered = \in_array($this->styles->numberStyle, ['1.1', 'letter'], true) ? '\d{1,2}[.)]|' : '';
         $label = "(?:{$numbered}(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|(?:{$words->question})\\s++\\d{1,2}(?=\\s*+[:.–—-])|[IVX]{1,4}[.):]|[A-H][.)])\\s*+[:.–—-]?\\s*+";
         $kinds = implode('|', $words->kinds);
         $startsAsOne = Regex::match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
@@ -197,8 +197,8 @@ final class Outlook
 
     private function beginsOptions(Piece $piece): bool
     {
-        foreach ($this->survey->optionsOf($piece) as $mark) {
-            if (($mark->isUnlettered() || 1 === $mark->index) && 'dash' !== $mark->style && ($this->survey->optionStyles[$mark->style] ?? 0.0) > 0.0) {
+        foreach ($this->styles->optionsOf($piece) as $mark) {
+            if (($mark->isUnlettered() || 1 === $mark->index) && 'dash' !== $mark->style && ($this->styles->optionStyles[$mark->style] ?? 0.0) > 0.0) {
                 return [] === $piece->form()->numbers();
             }
         }

@@ -37,9 +37,6 @@ final class Paper
         $pieces = [];
         foreach ($lines as $index => $line) {
             $role = $survey->settled[$index];
-            if (null !== $survey->keyFrom && $index >= $survey->keyFrom && $index < $survey->keyTo && null === $role) {
-                $role = Role::Key;
-            }
             $ofLine = null === $role ? Pieces::of($line) : [new Piece($line, '', $line->trimmed(), false)];
             foreach ($ofLine as $piece) {
                 $piece->role = $role ?? Role::Passage;
@@ -47,10 +44,10 @@ final class Paper
             }
         }
         $paper = new self($lines, $pieces, $survey);
-        if (!Tables::settle($pieces) && $survey->isUnmarked) {
+        if (!Tables::settle($pieces) && $survey->styles->isUnmarked) {
             $paper->unmarked();
         } else {
-            (new BestFit($pieces, $survey))->choose();
+            (new BestFit($pieces, $survey->styles))->choose();
         }
         $paper->assemble();
 
@@ -335,7 +332,7 @@ final class Paper
     /** Numbered questions, each with as many short lines below it as the others, where nothing has a letter or a box. */
     private function unmarkedOptions(): void
     {
-        if ([] !== $this->survey->optionStyles) {
+        if ([] !== $this->survey->styles->optionStyles) {
             return;
         }
         foreach ($this->questions as $question) {

@@ -65,7 +65,7 @@ final readonly class MatchingLists implements TidyStep
         }
         if ([] === $links) {
             $links = self::linksIn($question);
-            if ([] === $links && [] !== $rows && null !== $draft->paper->survey->keyFrom && 1 === \count($draft->questions)) {
+            if ([] === $links && [] !== $rows && $draft->paper->survey->hasKey && 1 === \count($draft->questions)) {
                 foreach (KeyList::read($draft->paper->keyText()) as $entry) {
                     $links[$entry->number ?? 0] = strtolower($entry->answer);
                 }
@@ -108,7 +108,7 @@ final readonly class MatchingLists implements TidyStep
             $matches[\chr(96 + $option->mark->index)] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->body, $option->more)]));
         }
         $usesKey = false;
-        if ([] === $links && [] === ($links = self::linksIn($question)) && [] !== $prompts && null !== $draft->paper->survey->keyFrom) {
+        if ([] === $links && [] === ($links = self::linksIn($question)) && [] !== $prompts && $draft->paper->survey->hasKey) {
             $usesKey = true;
             foreach (KeyList::read($draft->paper->keyText()) as $entry) {
                 if (isset($prompts[$entry->number ?? 0])) {

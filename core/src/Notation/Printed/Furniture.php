@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Printed;
+
+use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
+
+/** Finds what is no part of a test: page numbers, heads and feet that come back, “turn over”, what a web page leaves, name lines. */
+final class Furniture
+{
+    /** What is shorter may well be an answer that occurs twice. */
+    private const SHORTEST_HEAD = 8;
+    private const LONGEST_CUE = 60;
+    private const LONGEST_PAGE_NUMBER = 40;
+    private const LONGEST_BUTTON = 30;
+
+    /** How a page is counted, as a piece of a pattern. */
+    private readonly string $page;
+    /** @var array<int, Role|null> by line */
+    private array $settled;
+    /** @var array<int, true> lines at which a page ends or begins */
+    private array $breaks = [];
+    /** @var array<string, non-empty-list<int>> the lines that are the same but for their numbers */
+    private array $alike = [];
+    private int $counters = 0;
+
+    /**
+     * @param list<Line>   $lines
+     * @param list<string> $texts the same, without blanks around them
+     */
+    private function __construct(private readonly array $lines, private readonly array $texts)
+    {
+        $words = PaperWords::all();
+        $this->page = "(?:[-–—]\\s*\\d{1,3}\\s*[-–—]|(?:{$words->page})\\s*\\d{1,3}(?:\\s*(?:{$words->of}|/)\\s*\\d{1,3})?|\\d{1,3}\\s*/\\s*\\d{1,3})";
+        $this->settled = array_fill(0, \count($lines), null);
+        foreach ($texts as $index => $text) {
+            $this->settled[$index] = $this->roleOf($index, $text);
+        }
+        foreach ($this->alike as $indices) {
+            if ($this->isHead($indices)) {
+                $this->drop($indices);
+            }
+        }
+        if ($this->counters > 1) {
+            $this->buttons();
+        }
+        $this->ending();
+    }
+
+    /**
+     * @param list<Line>   $lines
+     * @param list<string> $texts
+     *
+     * @return array<int, Role|null> by line: blank, furniture or a name line; null where it may be anything else
+     */
+    public static function settle(array $lines, array $texts): array
+    {
+        return (new self($lines, $texts))->settled;
+    }
+
+    private function roleOf(int $index, string $text): ?Role
+    {
+        $line = $this->lines[$index];
+        if (null !== $line->whole) {
+            return Role::Furniture;
+        }
+        if ('' === $text) {
+            if ($line->hasPageBreak) {
+                $this->breaks[$index] = true;
+            }
+
+            return $line->hasPageBreak ? Role::Furniture : Role::Blank;
+        }
+        if ($this->isPageNumber($text) || $this->isCue($text)) {
+            $this->breaks[$index] = true;
+
+            return Role::Furniture;
+        }
+        $isName = self::isNameLine($text);
+        if ($isName || (\strlen($text) >= self::SHORTEST_HEAD && !Lexer::isWritingLine($text))) {
+            $this->alike[Regex::replace(['/\d++/', '/\s++/'], ['0', ' '], $text)][] = $index;
+        }
+
+        return $isName ? Role::NameLine : null;
+    }
+
+    private function isPageNumber(string $text): bool
+    {
+        return \strlen($text) <= self::LONGEST_PAGE_NUMBER && Regex::match('/\d\s*+\z|\d\s*+[-–—]\z/u', $text) && Regex::match("~^{$this->page}\\z~iu", $text);
+    }
+
+    /** “Turn over”, “continued”; counters of questions on a web page are counted by the way. */
+    private function isCue(string $text): bool
+    {
+        // What starts with a number or a letter of its own, which most lines do, turns no page.
+        if (\strlen($text) > self::LONGEST_CUE || ctype_digit($text[0]) || ')' === ($text[1] ?? '') || '. ' === substr($text, 1, 2)) {
+            return false;
+        }
+        $words = PaperWords::all();
+        if (Regex::match("~^(?:{$words->question})\\s*+\\d{1,3}\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,3}\\s*+:?\\z~iu", $text)) {
+            ++$this->counters;
+        }
+
+        return Regex::match("~^[(\\[–—-]*+\\s*+(?:{$words->cue})\\s*+[)\\]!.…→>–—-]*+\\z~iu", $text);
+    }
+
+    private static function isNameLine(string $text): bool
+    {
+        $words = PaperWords::all();
+
+        return Regex::match('~[_.…]{3}|:|/\s*\d{1,3}\s*\z~u', $text)
+            && Regex::match("~^(?:{$words->name})\\s*+[:.]?\\s*+(?:[_.…]{3}|\\z|[_ ]*/)~iu", $text);
+    }
+
+    /**
+     * A line that comes back is the head or foot of pages where a break stands beside it, where it counts the pages, or
+     * where it has a place for the name. One that counts pages at its end is one alone.
+     *
+     * @param non-empty-list<int> $indices
+     */
+    private function isHead(array $indices): bool
+    {
+        $text = $this->texts[$indices[0]];
+        $countsPages = $this->countsPages($text);
+        if ((\count($indices) < 2 && !$countsPages) || self::mayBeOfATest($text)) {
+            return false;
+        }
+        if ($countsPages || $this->isNumberedThrough($indices) || self::hasPlaceForName($text)) {
+            return true;
+        }
+        foreach ($indices as $index) {
+            if ($this->isAtBreak($index)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function mayBeOfATest(string $text): bool
+    {
+        $form = Lexer::form($text);
+
+        return str_ends_with($text, '?') || null !== $form->label() || null !== $form->truths()
+            || [] !== array_filter($form->numbers(), static fn (NumberMark $mark) => 'bare' !== $mark->style)
+            || [] !== array_filter($form->options(), static fn (OptionMark $mark) => !$mark->isBare());
+    }
+
+    private function countsPages(string $text): bool
+    {
+        return Regex::match("~(?:\\t|\\s{2})\\s*+{$this->page}\\z~iu", Lexer::tail($text));
+    }
+
+    private static function hasPlaceForName(string $text): bool
+    {
+        return Regex::match('~(?:\s{2}|\t)\S[^_.]{0,30}:\s*[_.…]{3,}~u', $text) || self::isNameLine($text);
+    }
+
+    /**
+     * Whether a number at their end rises by one from each to the next.
+     *
+     * @param non-empty-list<int> $indices
+     */
+    private function isNumberedThrough(array $indices): bool
+    {
+        $numbers = [];
+        foreach ($indices as $index) {
+            if (!Regex::match('/(?:\t|\s{2})\s*+(\d{1,3})\z/', Lexer::tail($this->texts[$index]), $match)) {
+                return false;
+            }
+            $numbers[] = (int) $match[1];
+        }
+
+        return \count($numbers) > 1 && $numbers === range($numbers[0], $numbers[0] + \count($numbers) - 1);
+    }
+
+    /** @param non-empty-list<int> $indices */
+    private function drop(array $indices): void
+    {
+        $text = $this->texts[$indices[0]];
+        $isEach = $this->countsPages($text) || $this->isNumberedThrough($indices) || self::hasPlaceForName($text);
+        foreach ($indices as $index) {
+            if ($isEach || 0 === $index || $this->isAtBreak($index)) {
+                $this->settled[$index] = Role::Furniture;
+            }
+        }
+    }
+
+    private function isAtBreak(int $index): bool
+    {
+        if ($this->lines[$index]->hasPageBreak) {
+            return true;
+        }
+        foreach ([-1, 1] as $way) {
+            $at = $index + $way;
+            while ('' === ($this->texts[$at] ?? null) && !isset($this->breaks[$at])) {
+                $at += $way;
+            }
+            if (isset($this->breaks[$at])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function buttons(): void
+    {
+        $words = PaperWords::all();
+        foreach ($this->texts as $index => $text) {
+            if (null === $this->settled[$index] && \strlen($text) <= self::LONGEST_BUTTON && Regex::match("~^[<>«»‹›←→]*+\\s*+(?:{$words->button})\\s*+[<>«»‹›←→]*+\\z~iu", $text)) {
+                $this->settled[$index] = Role::Furniture;
+            }
+        }
+    }
+
+    /** “End of the test”, where nothing follows. */
+    private function ending(): void
+    {
+        $words = PaperWords::all();
+        for ($index = \count($this->texts) - 1; $index > 3; --$index) {
+            $role = $this->settled[$index];
+            if (null === $role && \strlen($this->texts[$index]) <= self::LONGEST_CUE && Regex::match("~^(?:[-–—*=]{2,}+\\s*+)?(?:{$words->ending})\\s*+[.!*=–—-]*+\\z~iu", $this->texts[$index])) {
+                $this->settled[$index] = Role::Furniture;
+            } elseif (Role::Blank !== $role && Role::Furniture !== $role) {
+                return;
+            }
+        }
+    }
+}
