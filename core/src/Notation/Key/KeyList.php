@@ -107,7 +107,7 @@ final class KeyList
     /** @return list<array{?string, string}> each part's name with its list */
     private static function parts(string $text, PaperWords $words): array
     {
-        $label = '(?:^|\n|;)[ \t]*+(?:(?:'.$words->part.')\s++('.self::PART.')\b[ \t]*+[:.)–-]?|([IVX]{1,4}|[A-H]):)(?=\s*+(?:\d|[A-Za-z]\b))';
+        $label = '(?:^|\n|;)[ \t]*+(?:(?:'.$words->part.'|'.$words->question.')\s++('.self::PART.')\b[ \t]*+[:.)–-]?|([IVX]{1,4}|[A-H]):)(?=\s*+(?:\d|[A-Za-z]\b))';
         $pieces = Regex::split("~{$label}~iu", $text, -1, \PREG_SPLIT_DELIM_CAPTURE);
         if (\count($pieces) < 3) {
             return [[null, $text]];
@@ -154,7 +154,7 @@ final class KeyList
             $answer = trim(substr($list, $from, ($starts[$index + 1][1] ?? \strlen($list)) - $from), " \t\n,;|");
             [$answer, $remark] = self::remarkApart($answer);
             // Of a key with something else below it, only the line counts.
-            $entries[] = new KeyEntry($part, $number, rtrim(explode("\n", $answer)[0], ' .'), $remark);
+            $entries[] = new KeyEntry($part, $number, self::withoutStop(explode("\n", $answer)[0]), $remark);
         }
 
         return $entries;
@@ -196,6 +196,12 @@ final class KeyList
         }
 
         return $entries;
+    }
+
+    /** A sentence keeps its full stop. */
+    private static function withoutStop(string $answer): string
+    {
+        return Regex::match('/\S\s++\S++\s++\S++\s++\S/', $answer) ? trim($answer) : rtrim($answer, ' .');
     }
 
     /** Letters, or a word for true or false. */

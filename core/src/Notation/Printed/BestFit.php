@@ -198,8 +198,8 @@ final class BestFit
             }
             if ($this->costOfOption($mark, $reading, $piece) < 1.0) {
                 $most = max($most, Costs::NEXT_LETTER_AS_TEXT * (Phase::Options === $reading->phase || $known > 0.9 ? 1.0 : $known * $known));
-            } elseif ($mark->style === $reading->style && !$mark->isUnlettered()) {
-                $most = max($most, 1.0);
+            } elseif (!$mark->isUnlettered() && ($mark->style === $reading->style || $known > 0.9)) {
+                $most = max($most, $known > 0.9 && !str_ends_with($mark->style, ':') ? Costs::LETTER_AS_TEXT : 1.0);
             }
         }
 
@@ -224,7 +224,10 @@ final class BestFit
             $isInOptions = Phase::Options === $reading->phase;
             $found[] = [$reading->going($isInOptions ? 5.0 : 0.0, Phase::Below, Role::Truth, $at), $isInOptions ? 0.0 : 4.0];
         }
-        if ($isOpen && Phase::Options !== $reading->phase && null !== Lexer::pair($piece->text)) {
+        if (Phase::Headed === $reading->phase && self::isArrowed($piece->text)) {
+            // The heading says what is to be matched.
+            $found[] = [$reading->going(0.0, Phase::Below, Role::Pair, $at), 4.0];
+        } elseif ($isOpen && Phase::Options !== $reading->phase && null !== Lexer::pair($piece->text)) {
             $isPlain = Regex::match('/[-=—–]>|→|⇒/u', $piece->text) || $this->outlook->isAmongPairs($index);
             $found[] = [$reading->going(($isPlain ? 0.0 : 1.2) + (Phase::Answered === $reading->phase ? 4.0 : 0.0), Phase::Below, Role::Pair, $at), $isPlain ? 4.0 : 0.0];
         }

@@ -46,6 +46,8 @@ final class Costs
     public const NUMBER_OF_RUN_AS_TEXT = 1.5;
     public const FIRST_NUMBER_AS_TEXT = 4.0;
     public const NEXT_LETTER_AS_TEXT = 6.0;
+    /** The same of any letter in the style of this test. */
+    public const LETTER_AS_TEXT = 2.5;
     public const LABEL_AS_TEXT = 5.0;
     /** A heading with words of one, a short line that may be one, a line that is hardly one. */
     public const HEADING = 0.5;

@@ -110,7 +110,7 @@ final class Paper
         $section = $this->section;
         $section->heading[] = $piece;
         $text = $piece->text;
-        if (Regex::match("~^(?:(?:{$words->part})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4}|[A-H])[.):])~iu", $text, $match)) {
+        if (Regex::match("~^(?:(?:{$words->part}|{$words->question})\\s++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|([IVX]{1,4}|[A-H])[.):])~iu", $text, $match)) {
             $section->part = strtoupper('' !== $match[1] ? $match[1] : ($match[2] ?? ''));
         } elseif (!$goesOn && '' !== $before->kind && null === $words->kindIn($text) && !PaperWords::looksLikeHeading($text)) {
             // A further instruction within a section.
@@ -143,6 +143,14 @@ final class Paper
         $this->questions[] = $this->open;
     }
 
+    /** “Exercise 2: match the words” asks something itself. */
+    private static function asStem(Piece $heading): void
+    {
+        $heading->role = Role::Question;
+        $number = $heading->form()->numbers()[0] ?? null;
+        $heading->number = 'word' === $number?->style ? $number : null;
+    }
+
     private function part(Piece $piece): void
     {
         $open = $this->open;
@@ -155,7 +163,7 @@ final class Paper
                 return;
             }
             array_pop($this->section->heading);
-            $heading->role = Role::Question;
+            self::asStem($heading);
             $this->question($heading);
             $open = $this->open;
             \assert(null !== $open);
@@ -217,7 +225,7 @@ final class Paper
                 continue;
             }
             array_pop($section->heading);
-            $heading->role = Role::Question;
+            self::asStem($heading);
             $question = new PaperQuestion($section);
             $question->stem = [$heading];
             foreach (\array_slice($this->questions, $index, $end + 1 - $index) as $term) {

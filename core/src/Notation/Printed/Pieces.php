@@ -18,7 +18,7 @@ final class Pieces
     {
         $text = $line->trimmed();
         $lead = substr($line->text, 0, \strlen($line->text) - \strlen(ltrim($line->text)));
-        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z][.)\]\/]|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)|^A\s.*\s{2}B\s/u', $text)) {
+        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z][.)\]\/]|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)|^A\s.*\s{2}B\s|^O\s.*\s{2}O\s/u', $text)) {
             return [new Piece($line, $lead, $text, false)];
         }
         $cuts = null === Lexer::truthsBehind($text) ? self::cuts($text) : [];
@@ -44,6 +44,11 @@ final class Pieces
     private static function cuts(string $text): array
     {
         $cuts = self::marks($text);
+        if ([] === $cuts && Regex::match('/^O\s++\S.*(?:\s{2}|\t)O\s++\S/', $text)) {
+            // A letter O for a box.
+            Regex::matchAll('/(?<=\s{2}|\t)O\s++(?=\S)/', $text, $found, \PREG_OFFSET_CAPTURE);
+            $cuts = array_column($found[0], 1);
+        }
         if ([] === $cuts && Regex::matchAll(self::BOX, $text, $found, \PREG_OFFSET_CAPTURE) > 1) {
             $cuts = array_column($found[0], 1);
         }

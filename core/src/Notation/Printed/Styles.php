@@ -112,7 +112,7 @@ final class Styles
         }
     }
 
-    /** Letters that have Roman numbers below them, from i on, are those of the questions: “1. Multiple choice – a. Which? – i. one”. */
+    /** Letters that have boxes or Roman numbers below them, from i on, are those of the questions: “1. Multiple choice – a. Which? – i. one”. */
     private function letteredQuestions(StyleTally $tally): void
     {
         $all = $answered = [];
@@ -121,7 +121,7 @@ final class Styles
             $isRoman = [] !== array_filter($marks, static fn (OptionMark $mark) => str_contains($mark->style, 'i'));
             foreach ($isRoman ? [] : $marks as $mark) {
                 if (!$mark->isUnlettered() && !$mark->isBare()) {
-                    $below = array_filter($tally->letters[$line + 1] ?? [], static fn (OptionMark $next) => 1 === $next->index && str_contains($next->style, 'i'));
+                    $below = array_filter($tally->letters[$line + 1] ?? [], static fn (OptionMark $next) => (1 === $next->index && str_contains($next->style, 'i')) || \in_array($next->style, ['O', 'box'], true));
                     $all[$mark->style] = ($all[$mark->style] ?? 0) + 1;
                     $answered[$mark->style] = ($answered[$mark->style] ?? 0) + ([] === $below ? 0 : 1);
                 }
@@ -142,6 +142,12 @@ final class Styles
     /** A list in a stem, or numbered options, may count further than the questions do. */
     private function listsWithin(StyleTally $tally): void
     {
+        // “Exercise 1: choose …”, “II. True or false” count parts where something else counts the questions.
+        foreach (array_keys($tally->numbers) as $style) {
+            if (\in_array($style, ['word', 'I.', 'I)'], true) && \count(array_filter($tally->numbers)) > 1 && self::areHeadings($tally->rests[$style] ?? [])) {
+                $tally->numbers[$style] *= 0.2;
+            }
+        }
         arsort($tally->numbers);
         foreach (array_keys($tally->numbers) as $outer) {
             foreach (array_keys($tally->numbers) as $inner) {

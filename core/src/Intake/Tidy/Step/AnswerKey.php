@@ -12,6 +12,7 @@ use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Printed\Role;
+use Notagram\Source\Regex;
 
 /** Marks the answers of a key, and drops it; what fits no question stays. */
 final readonly class AnswerKey implements TidyStep
@@ -66,6 +67,11 @@ final readonly class AnswerKey implements TidyStep
         ksort($marks);
         foreach ($marks as $at => $entry) {
             $question = $draft->questions[$at];
+            if ([] !== $question->essayMarks && Regex::match('/\S\s++\S++\s++\S++\s++\S/', $entry->answer)) {
+                // What a good answer to an open question would say.
+                $question->explanation = Answering::with($question->explanation, $draft->putIn($question->end(), 'Explanation: '.$entry->answer, Role::Explanation));
+                continue;
+            }
             Answering::mark($draft, $question, $entry->answer);
             if (null !== $entry->remark && [] === $question->explanation) {
                 $question->explanation = Answering::with([], $draft->putIn($question->end(), 'Explanation: '.$entry->remark, Role::Explanation));

@@ -64,6 +64,9 @@ final readonly class BracketedPoints implements TidyStep
             return null;
         }
         $words = PaperWords::all();
+        if (Regex::match('~^\(\s*+(\d{1,2}[.,]\d{1,2})\s*+\)\s++(?=\S)~', $body, $match)) {
+            return [str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0]))];
+        }
         // At the start, or at the end in round brackets, they may stay.
         if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
             return str_contains($match[0], '[') ? [self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))] : null;
