@@ -33,11 +33,13 @@ final class Outlook
                     $this->first ??= $index;
                     $run = \count($runs) - 1;
                     if ($run >= 0 && $mark->value === $runs[$run][0] + 1) {
-                        $runs[$run] = [$mark->value, [...$runs[$run][1], $index]];
+                        $runs[$run][0] = $mark->value;
+                        $runs[$run][1][] = $index;
                     } elseif ($run > 0 && $mark->value === $runs[$run - 1][0] + 1 && \count($runs[$run][1]) < self::LONGEST_LIST) {
                         // What stood between was a list within a question.
                         array_pop($runs);
-                        $runs[$run - 1] = [$mark->value, [...$runs[$run - 1][1], $index]];
+                        $runs[$run - 1][0] = $mark->value;
+                        $runs[$run - 1][1][] = $index;
                     } else {
                         $runs[] = [$mark->value, [$index]];
                     }

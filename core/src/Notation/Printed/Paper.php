@@ -214,14 +214,20 @@ final class Paper
         $questions = [];
         for ($index = 0; $index < \count($this->questions); ++$index) {
             $section = $this->questions[$index]->section;
+            if ('matching' !== $section->kind) {
+                $questions[] = $this->questions[$index];
+                continue;
+            }
             $heading = $section->heading[\count($section->heading) - 1] ?? null;
             $end = $index;
             while (isset($this->questions[$end]) && $this->questions[$end]->section === $section && $this->questions[$end]->isBare()) {
                 ++$end;
             }
             $last = $this->questions[$end] ?? null;
-            if ('matching' !== $section->kind || null === $heading || $end === $index || $last?->section !== $section || \count($last->options) < 2) {
-                $questions[] = $this->questions[$index];
+            if (null === $heading || $end === $index || $last?->section !== $section || \count($last->options) < 2) {
+                $end = max($end, $index + 1);
+                array_push($questions, ...\array_slice($this->questions, $index, $end - $index));
+                $index = $end - 1;
                 continue;
             }
             array_pop($section->heading);

@@ -144,7 +144,7 @@ final class Styles
     {
         // “Exercise 1: choose …”, “II. True or false” count parts where something else counts the questions.
         foreach (array_keys($tally->numbers) as $style) {
-            if (\in_array($style, ['word', 'I.', 'I)'], true) && \count(array_filter($tally->numbers)) > 1 && self::areHeadings($tally->rests[$style] ?? [])) {
+            if (\in_array($style, ['word', 'I.', 'I)'], true) && \count($tally->numbers) > 1 && self::areHeadings($tally->rests[$style] ?? [])) {
                 $tally->numbers[$style] *= 0.2;
             }
         }
