@@ -113,7 +113,8 @@ final class Draft
         if ($new === [$line->lead, $line->mark, $line->body]) {
             return true;
         }
-        if ($line->isWhole || $line->isGone || !$this->allows($line->origin, trim($line->text()), trim(implode('', $new)))) {
+        $isSame = $line->text() === implode('', $new);
+        if ($line->isWhole || $line->isGone || (!$isSame && !$this->allows($line->origin, trim($line->text()), trim(implode('', $new))))) {
             return false;
         }
         [$line->lead, $line->mark, $line->body] = $new;

@@ -32,7 +32,9 @@ final readonly class Numbers implements TidyStep
             if (null !== $mark && $mark->value === $number && \in_array($mark->style, ['.', ')', '()'], true) && Regex::match('/^\(?\d++[.)]\s*\z/', $line->mark)) {
                 continue;
             }
-            $draft->edit($line, mark: "{$number}. ");
+            // What begins with a number already has one, whatever it was taken for.
+            $body = null === $mark ? Regex::replace('/^\d{1,3}[.)]\s++(?=\S)/', '', $line->body, 1) : $line->body;
+            $draft->edit($line, $body, "{$number}. ");
         }
     }
 
