@@ -79,10 +79,13 @@ final class Tidy
             $notes ??= [...$draft->notes, ...Strays::notesOn($draft)];
             $before = $text;
             $lines = $its = [];
+            $latest = 1;
             foreach ($draft->there() as $line) {
+                // What moved up from a column is shown where it stands now.
+                $latest = max($latest, $origins[$line->origin - 1] ?? 1);
                 foreach (explode("\n", $line->text()) as $part) {
                     $lines[] = $part;
-                    $its[] = $origins[$line->origin - 1] ?? 1;
+                    $its[] = $latest;
                 }
             }
             while ([] !== $lines && '' === $lines[\count($lines) - 1]) {
