@@ -56,11 +56,12 @@ final readonly class StarredLine
     {
         $word = PaperWords::all()->question;
         $first = $this->text[0] ?? ' ';
-        if (!ctype_alnum($first) && '(' !== $first && $first < "\x80") {
+        if (!ctype_alnum($first) && '(' !== $first && '_' !== $first && $first < "\x80") {
             return null;
         }
-        if (Regex::match('/^(?:\((\d{1,4})\)|(\d{1,4})[.)](?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
-            return [(int) ('' !== $match[1] ? $match[1] : $match[2]), \strlen($match[0]), '' !== $match[1] ? '()' : ltrim($match[0], '0123456789')[0]];
+        // A rule for the answer may stand before it.
+        if (Regex::match('/^(?:_{2,}+(?:[ \t]|\xC2\xA0)*+)?+(?:\((\d{1,4})\)|(\d{1,4})([.)])(?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
+            return [(int) ($match[1].($match[2] ?? '')), \strlen($match[0]), $match[3] ?? '()'];
         }
         if (Regex::match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
             return [(int) $match[1], \strlen($match[0]), 'word'];

@@ -142,6 +142,7 @@ final class StarredSplitter
     private function endOfText(int $start, ?int $keyAt): int
     {
         $letters = new LetterRun();
+        $isHeading = $this->isAfterHeading || null !== PaperWords::all()->partOf($this->lines[$start]->text);
         $index = $start + 1;
         for (; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
             $line = $this->lines[$index];
@@ -151,7 +152,7 @@ final class StarredSplitter
             if ($isOption) {
                 $letters->take($option[0]);
             } elseif (($line->isBlank() && !($letters->isEmpty() && $this->optionComesNext($index)))
-                || (null !== $found && ($this->isNext($found) || (1 === $found && $this->isAfterHeading)))
+                || (null !== $found && ($this->isNext($found) || (1 === $found && $isHeading)))
                 || (!$letters->isEmpty() && null !== PaperWords::all()->partOf($line->text))
                 || (!$letters->isEmpty() && $this->optionsFollow($index) && null === $line->answer())
             ) {
