@@ -132,7 +132,7 @@ final class Answering
             $answer = \chr(96 + ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10][$match[1]]);
         }
 
-        if (Regex::match('/^\(?(\d{1,2})[.)]?\z/', $answer, $match) && '#' === ($question->options[0]->mark->style[0] ?? '') && isset($question->options[(int) $match[1] - 1])) {
+        if (Regex::match('/^\(?(\d{1,2})[.)]?\z/', $answer, $match) && \in_array($question->options[0]->mark->style[0] ?? '', ['#', ''], true) && isset($question->options[(int) $match[1] - 1])) {
             return [(int) $match[1] - 1];
         }
 

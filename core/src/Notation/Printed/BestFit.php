@@ -109,15 +109,8 @@ final class BestFit
     /** @return list<Hypothesis> */
     private function candidates(int $index, Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
-        // What stands in columns was told before.
-        if (Role::MatchRow === $piece->role) {
-            return [$reading->going(0.0, Phase::Below, $piece->role, $at)];
-        }
-        if (Role::TruthHead === $piece->role) {
-            return [$reading->going(0.0, Phase::Headed, $piece->role, $at)];
-        }
-        if (Role::Question === $piece->role) {
-            return [$reading->asking($this->leaving($reading), $this->styles->numbersOf($piece)[0] ?? null, $at)];
+        if (Role::Passage !== $piece->role) {
+            return [$this->settled($piece, $reading, $at)];
         }
         $found = [...$this->numbered($piece, $reading, $at, $isAfterBlank), ...$this->lettered($piece, $reading, $at, $isAfterBlank)];
         if ($piece->isInner) {
@@ -138,6 +131,19 @@ final class BestFit
         }
 
         return [...$found, ...$this->plain($index, $piece, $reading, $at, $isAfterBlank, $asText, $asNoNumber)];
+    }
+
+    /** What stands in columns was told before. */
+    private function settled(Piece $piece, Hypothesis $reading, int $at): Hypothesis
+    {
+        return match ($piece->role) {
+            Role::Question => $reading->asking($this->leaving($reading), $piece->number ?? $this->styles->numbersOf($piece)[0] ?? null, $at),
+            Role::Option => $reading->offering(0.0, $piece->option ?? throw new \LogicException('An option has its mark.'), $at),
+            Role::Answer => $reading->going(0.0, Phase::Answered, $piece->role, $at),
+            Role::Heading => $reading->leaving($this->leaving($reading), Phase::Headed, $piece->role, $at),
+            Role::TruthHead => $reading->going(0.0, Phase::Headed, $piece->role, $at),
+            default => $reading->going(0.0, Phase::Below, $piece->role, $at),
+        };
     }
 
     /** @return list<Hypothesis> */

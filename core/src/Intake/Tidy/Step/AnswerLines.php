@@ -38,6 +38,11 @@ final readonly class AnswerLines implements TidyStep
         foreach ($draft->questions as $question) {
             foreach ($question->answers as $line) {
                 $label = Lexer::label(trim($line->body));
+                if (null === $label && $line->isInner && !$line->isGone) {
+                    // The cell of a table.
+                    $draft->edit($line, 'Answer: '.trim($line->body), '', '');
+                    $label = Lexer::label($line->body);
+                }
                 if (null === $label || $line->isGone) {
                     continue;
                 }
@@ -106,7 +111,7 @@ final readonly class AnswerLines implements TidyStep
         if ([] === $question->options) {
             return $answer;
         }
-        $isNumbered = '#' === ($question->options[0]->mark->style[0] ?? '') && Regex::match('/^\(?\d{1,2}[.)]?\z/', $answer);
+        $isNumbered = \in_array($question->options[0]->mark->style[0] ?? '', ['#', ''], true) && Regex::match('/^\(?\d{1,2}[.)]?\z/', $answer);
         $isRoman = 'i' === ($question->options[0]->mark->style[0] ?? '') || str_starts_with($question->options[0]->mark->style, '(i');
         $keys = Answering::keys($question, $answer);
 
