@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Tests\Notation;
 
 use Notagram\Handover\Conversion;
+use Notagram\Notation\Key\KeyMarking;
 use Notagram\Notation\Loss;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
@@ -99,5 +100,15 @@ final class StarredTest extends TestCase
     private static function notation(): \Notagram\Notation\Notation
     {
         return Notations::find('starred') ?? throw new \LogicException('There is such a notation.');
+    }
+
+    public function testWhatIsMarkedStandsAboveTheExplanation(): void
+    {
+        $text = "1. Bees have ____ legs.\nExplanation: All insects do.\n";
+        $sheet = ReadSheet::of(SourceText::fromUtf8($text), Notations::find('starred') ?? throw new \LogicException());
+        foreach (array_reverse(KeyMarking::of($sheet, '1. six')->edits()) as $edit) {
+            $text = substr_replace($text, $edit->text, $edit->span->start, $edit->span->end - $edit->span->start);
+        }
+        self::assertSame("1. Bees have ____ legs.\nAnswer: six\nExplanation: All insects do.\n", $text);
     }
 }

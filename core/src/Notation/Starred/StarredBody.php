@@ -29,7 +29,7 @@ final class StarredBody
     public ?string $explanation = null;
     /** Whether a line among the options has a letter too far from theirs to be one: with other letters it might be. */
     public bool $hasFarLetter = false;
-    /** Where the last line that says something ends. */
+    /** Where the last line ends that asks or answers something: an explanation follows it. */
     public int $end = 0;
 
     /** @var list<array{string, int, StarredLine, list<Span>}> letter, bytes before the text, its line, its stars */
@@ -47,8 +47,10 @@ final class StarredBody
             if ($line->isBlank()) {
                 continue;
             }
-            $this->end = $line->span->end;
             0 === $index || ([] === $this->stem && null === $this->number && [] === $this->pairs) ? $this->firstLine($line) : $this->line($line);
+            if (null === $this->explanation) {
+                $this->end = $line->span->end;
+            }
         }
         $this->closeOptions();
         $this->pointsAtTheEnd();
