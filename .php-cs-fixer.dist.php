@@ -9,4 +9,6 @@ return (new PhpCsFixer\Config())
     ->setFinder((new PhpCsFixer\Finder())
         ->in([__DIR__.'/core', __DIR__.'/app'])
         ->append([__DIR__.'/bin/notagram', __DIR__.'/bin/fixtures'])
-        ->exclude(['vendor', 'var', 'fixtures', 'public/build', 'node_modules']));
+        ->exclude(['vendor', 'var', 'fixtures', 'public/build', 'node_modules'])
+        // Symfony writes it anew.
+        ->notPath('config/reference.php'));
