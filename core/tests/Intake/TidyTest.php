@@ -160,6 +160,14 @@ final class TidyTest extends TestCase
         self::assertSame("1. Which?\na. x\n*b. y\n\nKey\n2. C\n", $tidied->text);
     }
 
+    /** Terms that count from 1 again are not answered by the key's entries for other questions. */
+    public function testAKeyAnswersListsOnlyWhereItsNumbersAreTheirs(): void
+    {
+        $lists = "Match the animals to their young.\n1. cow        a. foal\n2. horse      b. calf\n";
+        self::assertStringContainsString("cow -> calf\nhorse -> foal\n", Tidy::of($lists."\nKey: 1 b 2 a\n")->text);
+        self::assertStringNotContainsString('->', Tidy::of("1. Which?\na) x\nb) y\n2. Which then?\na) x\nb) y\n\n{$lists}\nKey: 1 b 2 a\n")->text);
+    }
+
     public function testWhatStaysWhereItIsIsNamed(): void
     {
         $notes = static fn (string $text): array => Tidy::of($text)->notes;

@@ -27,6 +27,21 @@ final class Answering
         return implode('   ', PaperWords::all()->truthsLike($like, $draft->wholeText()));
     }
 
+    /** The word or letter for true or false that the heading of a question uses, a word before a letter; empty where it has none. */
+    public static function wordIn(DraftQuestion $question): string
+    {
+        $found = '';
+        foreach ($question->paper->section->heading as $piece) {
+            foreach (Regex::split('/[^\p{L}]+/u', $piece->text) as $word) {
+                if (null !== PaperWords::all()->truth($word) && mb_strlen($word) > mb_strlen($found)) {
+                    $found = $word;
+                }
+            }
+        }
+
+        return $found;
+    }
+
     /** Whether the answer can be one of this question. */
     public static function fits(DraftQuestion $question, string $answer): bool
     {

@@ -147,11 +147,11 @@ final class Draft
     }
 
     /**
-     * Makes one line of several that stand below each other.
+     * Makes one line of several that stand below each other; what is null of its parts stays.
      *
      * @param list<DraftLine> $others
      */
-    public function join(DraftLine $first, array $others, string $body): bool
+    public function join(DraftLine $first, array $others, string $body, ?string $mark = null, ?string $lead = null): bool
     {
         $before = implode("\n", array_map(static fn (DraftLine $line) => trim($line->text()), [$first, ...$others]));
         foreach ([$first, ...$others] as $line) {
@@ -159,10 +159,10 @@ final class Draft
                 return false;
             }
         }
-        if (!$this->allows($first->origin, $before, trim($first->lead.$first->mark.$body))) {
+        if (!$this->allows($first->origin, $before, trim(($lead ?? $first->lead).($mark ?? $first->mark).$body))) {
             return false;
         }
-        $first->body = $body;
+        [$first->lead, $first->mark, $first->body] = [$lead ?? $first->lead, $mark ?? $first->mark, $body];
         foreach ($others as $line) {
             $line->isGone = true;
         }

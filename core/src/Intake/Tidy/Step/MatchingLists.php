@@ -63,33 +63,7 @@ final readonly class MatchingLists implements TidyStep
                 $links[(int) $match['number']] = $filled;
             }
         }
-        if ([] === $links) {
-            $links = self::linksIn($question);
-            if ([] === $links && [] !== $rows && $draft->paper->survey->hasKey && 1 === \count($draft->questions)) {
-                foreach (KeyList::read($draft->paper->keyText()) as $entry) {
-                    $links[$entry->number ?? 0] = strtolower($entry->answer);
-                }
-                $usesKey = true;
-            }
-        }
-        $pairs = self::pairsOf($prompts, $matches, $links);
-        if (null === $pairs) {
-            return;
-        }
-        $lines = $question->matchRows;
-        $first = array_shift($lines);
-        \assert(null !== $first);
-        if (!$draft->join($first, [...$lines, ...$question->answers], '') || isset($usesKey) && !$this->dropKey($draft)) {
-            return;
-        }
-        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
-        $question->pairs = [$first];
-        foreach ($pairs as $pair) {
-            $line = $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair);
-            if (null !== $line) {
-                $question->pairs[] = $line;
-            }
-        }
+        $this->writePairs($draft, $question, $prompts, $matches, $links, $question->matchRows);
     }
 
     /** Terms with numbers above a list with letters. */
@@ -107,40 +81,52 @@ final readonly class MatchingLists implements TidyStep
         foreach ($question->matches as $option) {
             $matches[\chr(96 + $option->mark->index)] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->body, $option->more)]));
         }
-        $usesKey = false;
-        if ([] === $links && [] === ($links = self::linksIn($question)) && [] !== $prompts && $draft->paper->survey->hasKey) {
-            $usesKey = true;
-            foreach (KeyList::read($draft->paper->keyText()) as $entry) {
-                if (isset($prompts[$entry->number ?? 0])) {
-                    $links[$entry->number ?? 0] = strtolower($entry->answer);
-                }
+        $lists = array_merge(...array_map(static fn (DraftOption $option) => [$option->line, ...$option->more], $question->matches));
+        $this->writePairs($draft, $question, $prompts, $matches, $links, [...$question->prompts, ...$lists]);
+    }
+
+    /**
+     * Where the letters are not filled in, an answer below the lists or the key may say what goes with what.
+     *
+     * @param array<int, string>    $prompts
+     * @param array<string, string> $matches
+     * @param array<int, string>    $links   letter by number, as they are filled in
+     * @param list<DraftLine>       $lines   that the pairs take the place of
+     */
+    private function writePairs(Draft $draft, DraftQuestion $question, array $prompts, array $matches, array $links, array $lines): void
+    {
+        $links = [] === $links ? self::linksIn($question) : $links;
+        // A number of the key is another question's, where another question has it.
+        $others = array_filter($draft->questions, static fn (DraftQuestion $other) => $other !== $question && isset($prompts[$other->paper->number()->value ?? 0]));
+        $usesKey = [] === $links && [] !== $prompts && [] === $others && $draft->paper->survey->hasKey;
+        foreach ($usesKey ? KeyList::read($draft->paper->keyText()) : [] as $entry) {
+            if (isset($prompts[$entry->number ?? 0])) {
+                $links[$entry->number ?? 0] = strtolower($entry->answer);
             }
         }
         $pairs = self::pairsOf($prompts, $matches, $links);
-        if (null === $pairs) {
-            return;
-        }
-        $lines = [...$question->prompts, ...array_merge(...array_map(static fn (DraftOption $option) => [$option->line, ...$option->more], $question->matches)), ...$question->answers];
-        $first = array_shift($lines);
-        if (null === $first || !$draft->join($first, $lines, '')) {
-            return;
-        }
-        if ($usesKey && 1 === \count($draft->questions)) {
-            $this->dropKey($draft);
-        }
-        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
-        $question->pairs = [$first];
-        foreach ($pairs as $pair) {
-            $question->pairs = Answering::with($question->pairs, $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair));
+        if (null !== $pairs && self::putPairs($draft, $question, $lines, $pairs) && $usesKey && 1 === \count($draft->questions)) {
+            foreach ($draft->lines as $line) {
+                if (Role::Key === $line->role) {
+                    $draft->drop($line);
+                }
+            }
         }
     }
 
-    private function dropKey(Draft $draft): bool
+    /**
+     * @param list<DraftLine>        $lines that they take the place of
+     * @param non-empty-list<string> $pairs
+     */
+    private static function putPairs(Draft $draft, DraftQuestion $question, array $lines, array $pairs): bool
     {
-        foreach ($draft->lines as $line) {
-            if (Role::Key === $line->role) {
-                $draft->drop($line);
-            }
+        $first = array_shift($lines);
+        if (null === $first || !$draft->join($first, [...$lines, ...$question->answers], array_shift($pairs), '', '')) {
+            return false;
+        }
+        $question->pairs = [$first];
+        foreach ($pairs as $pair) {
+            $question->pairs = Answering::with($question->pairs, $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair));
         }
 
         return true;
@@ -224,19 +210,8 @@ final readonly class MatchingLists implements TidyStep
         foreach (array_diff_key($matches, $links) as $extra) {
             $pairs[] = "-> {$extra}";
         }
-        $pairs = array_values($pairs);
-        $first = array_shift($lines);
-        if (!$draft->join($first, [...$lines, ...$question->answers], '')) {
-            return;
-        }
-        $question->options = [];
-        [$first->lead, $first->mark, $first->body] = ['', '', array_shift($pairs)];
-        $question->pairs = [$first];
-        foreach ($pairs as $pair) {
-            $line = $draft->putIn($question->pairs[\count($question->pairs) - 1], $pair, Role::Pair);
-            if (null !== $line) {
-                $question->pairs[] = $line;
-            }
+        if (self::putPairs($draft, $question, $lines, array_values($pairs))) {
+            $question->options = [];
         }
     }
 }

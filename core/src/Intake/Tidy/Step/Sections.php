@@ -8,9 +8,7 @@ use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
-use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Role;
-use Notagram\Source\Regex;
 
 /** Drops headings and instructions, and gives their questions what they say: points, and the kind of a bare stem. */
 final readonly class Sections implements TidyStep
@@ -47,7 +45,7 @@ final readonly class Sections implements TidyStep
         $first = $question->first();
         $below = match (true) {
             !$question->isBare() || $question->hasBlank() => null,
-            'true-false' === $question->kind() || TrueFalseColumns::asksItself(trim($question->stemText())) => Answering::both($draft, self::truthIn($question)),
+            'true-false' === $question->kind() || TrueFalseColumns::asksItself(trim($question->stemText())) => Answering::both($draft, Answering::wordIn($question)),
             'typed' === $question->kind() => 'Answer:',
             'essay' === $question->kind() => WritingLines::ESSAY,
             default => null,
@@ -60,18 +58,5 @@ final readonly class Sections implements TidyStep
         if (null !== $points && !BracketedPoints::hasPoints($question)) {
             $draft->edit($first, BracketedPoints::written($points).' '.ltrim($first->body));
         }
-    }
-
-    private static function truthIn(DraftQuestion $question): string
-    {
-        foreach ($question->paper->section->heading as $piece) {
-            foreach (Regex::split('/[^\p{L}]+/u', $piece->text) as $word) {
-                if (mb_strlen($word) > 1 && null !== PaperWords::all()->truth($word)) {
-                    return $word;
-                }
-            }
-        }
-
-        return '';
     }
 }

@@ -167,21 +167,8 @@ final readonly class TrueFalseColumns implements TidyStep
         $last = $question->last();
         $body = rtrim($last->body);
         if (Regex::match('/\s*+(?:\(\s*+\)|\[\s*+\]|[☐□◻▢❏❑○◯])\z/u', Lexer::tail($body), $match) && $draft->edit($last, substr($body, 0, -\strlen($match[0])))) {
-            self::ask($draft, $question, Answering::both($draft, self::wordIn($question)));
+            self::ask($draft, $question, Answering::both($draft, Answering::wordIn($question)));
         }
-    }
-
-    private static function wordIn(DraftQuestion $question): string
-    {
-        foreach ($question->paper->section->heading as $piece) {
-            foreach (Regex::split('/[^\p{L}]+/u', $piece->text) as $word) {
-                if (null !== PaperWords::all()->truth($word)) {
-                    return $word;
-                }
-            }
-        }
-
-        return '';
     }
 
     private static function ask(Draft $draft, DraftQuestion $question, string $words): void
