@@ -95,10 +95,13 @@ final readonly class MatchingLists implements TidyStep
      */
     private function writePairs(Draft $draft, DraftQuestion $question, array $prompts, array $matches, array $links, array $lines): void
     {
+        if ([] === $prompts) {
+            return;
+        }
         $links = [] === $links ? self::linksIn($question) : $links;
         // A number of the key is another question's, where another question has it.
         $others = array_filter($draft->questions, static fn (DraftQuestion $other) => $other !== $question && isset($prompts[$other->paper->number()->value ?? 0]));
-        $usesKey = [] === $links && [] !== $prompts && [] === $others && $draft->paper->survey->hasKey;
+        $usesKey = [] === $links && [] === $others && $draft->paper->survey->hasKey;
         foreach ($usesKey ? KeyList::read($draft->paper->keyText()) : [] as $entry) {
             if (isset($prompts[$entry->number ?? 0])) {
                 $links[$entry->number ?? 0] = strtolower($entry->answer);
