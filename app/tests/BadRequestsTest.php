@@ -112,7 +112,7 @@ final class BadRequestsTest extends ApiTestCase
     {
         $answer = $this->upload('Old.docx', "PK\x03\x04 word/document.xml");
         $this->assertStatus(422);
-        self::assertStringContainsString('save it anew', self::textAt($answer, 'message'));
+        self::assertStringContainsString('save it again', self::textAt($answer, 'message'));
     }
 
     public function testATextThatIsTooLargeIsRefused(): void
@@ -163,6 +163,6 @@ final class BadRequestsTest extends ApiTestCase
         }
 
         $this->assertStatus(503);
-        self::assertSame('Nothing can be saved: the disk that holds the database can only be read.', $answer['message']);
+        self::assertSame('Nothing can be saved: the disk is read-only.', $answer['message']);
     }
 }

@@ -111,7 +111,7 @@ final class BringInTest extends ApiTestCase
         $id = $this->createSheet($text, 'starred');
         $key = $this->call('POST', "/api/sheets/{$id}/key", ['base' => $this->base($id), 'key' => '1 B 8 A']);
         self::assertSame(str_replace("a. x\nb. y\n\n2", "a. x\n*b. y\n\n2", $text), self::made($text, $key));
-        self::assertSame(['Number 8: there is no such question.'], self::at($key, 'misfits'));
+        self::assertSame(['There is no question 8.'], self::at($key, 'misfits'));
         self::assertSame(1, self::numberAt($key, 'unmarked'));
     }
 

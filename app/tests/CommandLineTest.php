@@ -33,9 +33,9 @@ final class CommandLineTest extends TestCase
         $check = $this->notagram(['check', '-', '--expect=3'], "One? {T}\n\nTwo? {=a ~b\n");
 
         self::assertSame(1, $check->getExitCode());
-        self::assertStringContainsString('-:3:6: fault gift.brace-unclosed The answers that open here are never closed.', $check->getOutput());
-        self::assertStringContainsString('-:3:1: doubt sheet.count-differs 3 questions are expected, but 2 are here. Likeliest: number 2 could not be read', $check->getOutput());
-        self::assertStringContainsString('1 of 2 sound', $check->getErrorOutput());
+        self::assertStringContainsString('-:3:6: fault gift.brace-unclosed The answers that start here are never closed.', $check->getOutput());
+        self::assertStringContainsString('-:3:1: doubt sheet.count-differs You expected 3 questions, but there are 2. Look at number 2 first: it could not be read', $check->getOutput());
+        self::assertStringContainsString('1 of 2 ready', $check->getErrorOutput());
         self::assertStringNotContainsString('count-differs', $this->notagram(['check', '-', '--expect=3', '--level=fault'], "One? {T}\n")->getOutput());
         self::assertSame(0, $this->notagram(['check', '-'], "One? {T}\n")->getExitCode());
     }
@@ -46,7 +46,7 @@ final class CommandLineTest extends TestCase
         $tidied = $this->notagram(['tidy', $demo.'Spring test with key.odt']);
         self::assertSame(0, $tidied->getExitCode());
         self::assertStringStartsWith("1. (2 points) Where is honey stored?\n*a) in the super\nb) in the brood box\n", $tidied->getOutput());
-        self::assertStringContainsString('Key list: 16.', $tidied->getErrorOutput());
+        self::assertStringContainsString('Answer key: 16.', $tidied->getErrorOutput());
 
         $json = (array) json_decode($this->notagram(['tidy', $demo.'Swarm week.docx', '--format=json'])->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
         self::assertSame('Swarm week – a quick check', $json['title']);
@@ -72,7 +72,7 @@ final class CommandLineTest extends TestCase
         $misfit = $this->notagram(['mark', '-', '--key=1 B 7 A'], $text);
         self::assertSame(1, $misfit->getExitCode());
         self::assertSame($text, $misfit->getOutput());
-        self::assertSame("Number 7: there is no such question.\nOne question is still unmarked.\n", $misfit->getErrorOutput());
+        self::assertSame("There is no question 7.\n1 question is still unmarked.\n", $misfit->getErrorOutput());
         self::assertSame(2, $this->notagram(['mark', '-', '--key=???'], $text)->getExitCode());
     }
 
@@ -85,7 +85,7 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString('craft.too-few-options', $all);
         self::assertStringContainsString('gift.mixed-marks', $all);
         self::assertSame('', trim($less->getOutput()));
-        self::assertStringContainsString('2 of 2 sound, 2 findings switched off.', $less->getErrorOutput());
+        self::assertStringContainsString('2 of 2 ready, 2 findings switched off.', $less->getErrorOutput());
         $json = json_decode($this->notagram(['check', '-', '--off=gift.mixed-marks', '--format=json'], $text)->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
         self::assertSame(1, ((array) ((array) $json)['summary'])['off']);
     }
@@ -99,7 +99,7 @@ final class CommandLineTest extends TestCase
         $check = $this->notagram(['check', $folder])->getOutput();
         foreach ([['tidy', $folder], ['mend', $folder], ['mark', $folder, '--key=1 A'], ['convert', $folder, '--to=aiken']] as $arguments) {
             $refused = $this->notagram($arguments);
-            self::assertSame([2, '', "One file at a time: there are 2 here, “a.txt”, “b.txt”.\n"], [$refused->getExitCode(), $refused->getOutput(), $refused->getErrorOutput()], $arguments[0].' prints one text.');
+            self::assertSame([2, '', "This command takes one file, but there are 2: “a.txt”, “b.txt”.\n"], [$refused->getExitCode(), $refused->getOutput(), $refused->getErrorOutput()], $arguments[0].' prints one text.');
         }
         array_map(unlink(...), ["{$folder}/a.txt", "{$folder}/b.txt"]);
         rmdir($folder);
@@ -139,12 +139,22 @@ final class CommandLineTest extends TestCase
         unlink($file);
     }
 
+    public function testItSpeaksAnotherLanguageWhereItCan(): void
+    {
+        $german = $this->notagram(['check', '-', '--notation=aiken', '--language=de'], "Welche?\nA. a\nB. b\n");
+        self::assertStringContainsString('fault aiken.answer-missing Die ANSWER-Zeile fehlt.', $german->getOutput());
+        self::assertStringContainsString('hint craft.too-few-options There are only two options.', $german->getOutput());
+
+        $unknown = $this->notagram(['check', '-', '--language=xx'], '');
+        self::assertSame([2, "There are no messages in “xx”. Known: de, en.\n"], [$unknown->getExitCode(), $unknown->getErrorOutput()]);
+    }
+
     public function testAMistypedCommandIsToldTheNearestAndAsksNothing(): void
     {
         $mistyped = $this->notagram(['chek', 'x.txt']);
 
         self::assertSame([2, '', "There is no command “chek”. Did you mean check?\n"], [$mistyped->getExitCode(), $mistyped->getOutput(), $mistyped->getErrorOutput()]);
-        self::assertSame("There is no command “fly”. bin/notagram list names them all.\n", $this->notagram(['fly'])->getErrorOutput());
+        self::assertSame("There is no command “fly”. List them all with: bin/notagram list\n", $this->notagram(['fly'])->getErrorOutput());
     }
 
     /** What the program itself breaks at is said in a sentence, with the file, and without a trace. */
@@ -162,7 +172,7 @@ final class CommandLineTest extends TestCase
         rmdir($folder);
 
         self::assertSame([0, ''], [$named->getExitCode(), $named->getErrorOutput()]);
-        self::assertSame([2, "Notagram could not finish with “-”. That is a fault of the program: please tell its makers, with the file.\n"], [$broken->getExitCode(), $broken->getErrorOutput()]);
+        self::assertSame([2, "Notagram could not finish with “-”. This is a fault in the program: please report it, with the file.\n"], [$broken->getExitCode(), $broken->getErrorOutput()]);
     }
 
     public function testWhatCannotBeReadIsSaidInASentence(): void

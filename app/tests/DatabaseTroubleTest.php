@@ -9,6 +9,7 @@ use App\Database\SqliteConnections;
 use Doctrine\DBAL\Configuration;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\DriverManager;
+use Notagram\Message\Sentences;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,8 +34,8 @@ final class DatabaseTroubleTest extends TestCase
     public static function errors(): iterable
     {
         yield 'another writer' => [5, '/Another program/'];
-        yield 'read only' => [8, '/can only be read/'];
-        yield 'read only, since its folder is' => [8 | 6 << 8, '/can only be read/'];
+        yield 'read only' => [8, '/is read-only/'];
+        yield 'read only, since its folder is' => [8 | 6 << 8, '/is read-only/'];
         yield 'the disk reports an error' => [10 | 3 << 8, '/reports errors/'];
         yield 'damaged' => [11, '/damaged\. .*bin\/restore/'];
         yield 'full' => [13, '/full\. Free some space/'];
@@ -46,8 +47,8 @@ final class DatabaseTroubleTest extends TestCase
         $error = new \PDOException('database error');
         $error->errorInfo = ['HY000', $code, 'database error'];
 
-        self::assertMatchesRegularExpression($sentence, (string) (new DatabaseTrouble($this->path))->sentence(new \RuntimeException('outer', previous: $error)));
-        self::assertNull((new DatabaseTrouble($this->path))->sentence(new \RuntimeException('another')));
+        self::assertMatchesRegularExpression($sentence, $this->sentence(new \RuntimeException('outer', previous: $error)));
+        self::assertNull((new DatabaseTrouble($this->path))->of(new \RuntimeException('another')));
     }
 
     public function testAFileThatIsGoneIsNotCreatedAgain(): void
@@ -67,7 +68,7 @@ final class DatabaseTroubleTest extends TestCase
     {
         file_put_contents($this->path, random_bytes(9_000));
 
-        self::assertMatchesRegularExpression('/is damaged\. Stop Notagram and put back a copy/', $this->troubleOf('SELECT 1'));
+        self::assertMatchesRegularExpression('/is damaged\. Stop Notagram and restore a copy/', $this->troubleOf('SELECT 1'));
     }
 
     /** Two that read the same state and then write would make one of them fail without need. */
@@ -83,7 +84,7 @@ final class DatabaseTroubleTest extends TestCase
             $second->beginTransaction();
             self::fail('Both write.');
         } catch (\Throwable $waiting) {
-            self::assertMatchesRegularExpression('/Another program/', (string) (new DatabaseTrouble($this->path))->sentence($waiting));
+            self::assertMatchesRegularExpression('/Another program/', $this->sentence($waiting));
         }
         $first->insert('t', ['x' => 1]);
         $first->commit();
@@ -97,9 +98,16 @@ final class DatabaseTroubleTest extends TestCase
         try {
             $this->connection()->fetchOne($query);
         } catch (\Throwable $error) {
-            return (string) (new DatabaseTrouble($this->path))->sentence($error);
+            return $this->sentence($error);
         }
         self::fail('Nothing was wrong.');
+    }
+
+    private function sentence(\Throwable $error): string
+    {
+        $trouble = (new DatabaseTrouble($this->path))->of($error);
+
+        return null === $trouble ? '' : Sentences::english()->of($trouble);
     }
 
     private function connection(): Connection

@@ -35,7 +35,7 @@ final class OutlookTest extends ApiTestCase
         $outlook = $this->call('GET', "/api/sheets/{$id}/outlook");
 
         self::assertSame('sheet.count-differs', self::at($outlook, 'findings.0.finding.code'));
-        self::assertStringContainsString('as a comment', self::textAt($outlook, 'findings.0.finding.message'));
+        self::assertStringContainsString('this comment looks like a question', self::textAt($outlook, 'findings.0.finding.advice'));
         self::assertSame(10, self::at($outlook, 'findings.0.finding.from'));
     }
 

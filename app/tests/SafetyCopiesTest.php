@@ -6,6 +6,7 @@ namespace App\Tests;
 
 use App\Database\CopyFailed;
 use App\Database\SafetyCopies;
+use Notagram\Message\Sentences;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -81,12 +82,12 @@ final class SafetyCopiesTest extends TestCase
         $this->databaseWith('good');
         file_put_contents("{$this->folder}/garbage.db", random_bytes(9_000));
         (new \SQLite3("{$this->folder}/other.db"))->exec('CREATE TABLE t (x)');
-        foreach (['garbage.db' => 'is damaged, or is no database', 'other.db' => 'is no database of Notagram', 'nothing.db' => 'There is no file'] as $name => $why) {
+        foreach (['garbage.db' => 'is damaged, or is not a database', 'other.db' => 'is not a Notagram database', 'nothing.db' => 'There is no file'] as $name => $why) {
             try {
                 $this->copies->putBack("{$this->folder}/{$name}", $this->now);
                 self::fail("{$name} was put back.");
             } catch (CopyFailed $failure) {
-                self::assertStringContainsString($why, $failure->getMessage());
+                self::assertStringContainsString($why, Sentences::english()->of($failure->reason));
             }
         }
         self::assertSame(['good'], self::sheetsIn($this->path));

@@ -14,15 +14,16 @@ final class Architecture
 {
     /** Each layer with those it may know of, besides itself. */
     private const LAYERS = [
-        'Source' => [],
-        'Finding' => ['Source'],
-        'Question' => ['Source'],
-        'Notation' => ['Source', 'Finding', 'Question'],
-        'Marking' => ['Source', 'Finding', 'Question'],
-        'Check' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
-        'Proof' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
-        'Intake' => ['Source', 'Finding', 'Question', 'Notation', 'Marking'],
-        'Handover' => ['Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
+        'Message' => [],
+        'Source' => ['Message'],
+        'Finding' => ['Message', 'Source'],
+        'Question' => ['Message', 'Source'],
+        'Notation' => ['Message', 'Source', 'Finding', 'Question'],
+        'Marking' => ['Message', 'Source', 'Finding', 'Question'],
+        'Check' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Proof' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Intake' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
     ];
 
     /** @return iterable<Rule> */

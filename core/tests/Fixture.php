@@ -116,7 +116,7 @@ final readonly class Fixture
             $losses = '';
             foreach ($conversion->blocks as $block) {
                 foreach ($block->written->losses as $loss) {
-                    $losses .= \sprintf("%s %s: %s\n", $block->placed->number ?? '-', $loss->kind->value, $loss->message);
+                    $losses .= \sprintf("%s %s: %s\n", $block->placed->number ?? '-', $loss->kind->value, InEnglish::of($loss->message));
                 }
             }
             $actual[$target->id()] = $conversion->text().$losses;
@@ -157,7 +157,7 @@ final readonly class Fixture
             $finding->level->value,
             $finding->code,
             json_encode($finding->span->of($this->sections['source']), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
-            null === $fix ? '' : ($fix->isSafe ? ' mend: ' : ' offer: ').$fix->label,
+            null === $fix ? '' : ($fix->isSafe ? ' mend: ' : ' offer: ').InEnglish::of($fix->label),
         );
     }
 }

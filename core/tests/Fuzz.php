@@ -167,7 +167,7 @@ final class Fuzz
                 $after = $this->places($finding->code, ReadSheet::of(SourceText::fromUtf8($fix->appliedTo($text)), $sheet->notation));
                 // Another one may come to light behind it, or move to where it was.
                 if (\in_array($moved, $after, true) && \count($after) >= \count($this->places($finding->code, $sheet))) {
-                    return "{$finding->code} stays after “{$finding->fix->label}”";
+                    return "{$finding->code} stays after “{$finding->fix->label->id}”";
                 }
             }
         }

@@ -35,7 +35,7 @@ final readonly class Arrivals
         try {
             $manuscript = Documents::read($bytes, $fileName);
         } catch (UnreadableDocument $exception) {
-            throw new Refusal(422, $exception->getMessage(), $exception);
+            throw new Refusal(422, $exception->reason, $exception);
         }
         if (null === $manuscript) {
             $source = SourceText::fromBytes($bytes);

@@ -14,26 +14,24 @@ use Notagram\Handover\Json\SheetJson;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\LineMap;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('check', 'Prints what is wrong or doubtful, and where')]
+#[AsCommand('check')]
 final class CheckCommand extends SheetCommand
 {
     protected function configure(): void
     {
-        $this->takesFiles(InputArgument::IS_ARRAY | InputArgument::REQUIRED, 'files, folders, or - for standard input')->takesFormat()
-            ->addOption('level', null, InputOption::VALUE_REQUIRED, 'the least level that is printed: fault, doubt or hint', 'hint')
-            ->addOption('off', null, InputOption::VALUE_REQUIRED, 'codes of findings that are not wanted, parted by commas')
-            ->addOption('expect', null, InputOption::VALUE_REQUIRED, 'how many questions there should be');
+        $this->takesFiles()->takesFormat()
+            ->takesOption('level', default: 'hint')
+            ->takesOption('off')
+            ->takesOption('expect');
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $wantsJson = $this->wantsJson($input);
-        $least = Level::tryFrom(self::text($input, 'level') ?? '') ?? throw new UnreadableFile('The level is fault, doubt or hint.');
+        $least = Level::tryFrom(self::text($input, 'level') ?? '') ?? throw UnreadableFile::because('level');
         $expected = $this->expected($input);
         $off = $this->switchedOff($input);
         $checker = new Checker();
@@ -45,7 +43,7 @@ final class CheckCommand extends SheetCommand
             array_push($earlier, ...StemRepeated::printsOf($sheet, $named->name));
             $faults += $checked->summary()->faults + $checked->summary()->broken;
             if ($wantsJson) {
-                $json[] = ['file' => $named->name] + SheetJson::of($checked, $least);
+                $json[] = ['file' => $named->name] + SheetJson::of($checked, $this->sentences, $least);
             } else {
                 $this->report($output, $named->name, $checked, $least);
             }
@@ -64,7 +62,7 @@ final class CheckCommand extends SheetCommand
             return null;
         }
 
-        return \is_string($expected) && ctype_digit($expected) && \strlen($expected) < 8 ? (int) $expected : throw new UnreadableFile('The expected number is a whole number, such as --expect=50.');
+        return \is_string($expected) && ctype_digit($expected) && \strlen($expected) < 8 ? (int) $expected : throw UnreadableFile::because('expect');
     }
 
     /** @return list<string> */
@@ -82,7 +80,7 @@ final class CheckCommand extends SheetCommand
             }
         }
         $summary = $checked->summary();
-        self::say($output, \sprintf('%s: %d of %d sound%s.', $file, $summary->sound, $summary->questions + $summary->broken, 0 === $summary->off ? '' : ", {$summary->off} findings switched off"));
+        self::say($output, $this->sentence('checked', file: $file, sound: $summary->sound, all: $summary->questions + $summary->broken, off: $summary->off));
     }
 
     private function line(string $file, PlacedFinding $placed, LineMap $lines): string
@@ -90,6 +88,6 @@ final class CheckCommand extends SheetCommand
         $finding = $placed->finding;
         $position = $lines->positionAt($finding->span->start);
 
-        return \sprintf('%s:%d:%d: %s %s %s %s', $file, $position->line, $position->column, $finding->level->value, $finding->code, $finding->message, $finding->advice);
+        return \sprintf('%s:%d:%d: %s %s %s %s', $file, $position->line, $position->column, $finding->level->value, $finding->code, $this->sentences->of($finding->message()), $this->sentences->of($finding->advice()));
     }
 }

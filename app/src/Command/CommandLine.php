@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Symfony\Component\Console\Application;
 use Symfony\Component\Console\Exception\CommandNotFoundException;
 use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\ArgvInput;
+use Symfony\Component\Console\Input\InputOption;
 
 /** All commands over sheets. Whatever happens, standard error gets sentences and no trace of the program. */
 final class CommandLine
@@ -15,6 +18,7 @@ final class CommandLine
     private const UNUSABLE = 2;
 
     private static bool $hasEnded = false;
+    private static ?Sentences $sentences = null;
 
     /** @param list<string> $arguments with the program's name first */
     public static function run(array $arguments): int
@@ -28,29 +32,55 @@ final class CommandLine
                 exit(self::UNUSABLE);
             }
         });
-        $application = new Application('notagram');
-        $application->setAutoExit(false);
-        $application->setCatchExceptions(false);
-        $application->addCommands([new ReadCommand(), new CheckCommand(), new MendCommand(), new ConvertCommand(), new TidyCommand(), new MarkCommand()]);
         $input = new ArgvInput($arguments);
+        $language = $input->getParameterOption('--language', 'en');
+        if (!\is_string($language) || !\in_array($language, Sentences::languages(), true)) {
+            self::$hasEnded = true;
+
+            return self::refused('language', language: \is_string($language) ? $language : '', known: implode(', ', Sentences::languages()));
+        }
+        self::$sentences = Sentences::in($language);
+        $application = self::application(self::$sentences);
         // A script cannot answer a question.
         $input->setInteractive(false);
         try {
             $status = $application->run($input);
         } catch (CommandNotFoundException $exception) {
             $nearest = $exception->getAlternatives();
-            $status = self::refused(\sprintf('There is no command “%s”.', $input->getFirstArgument() ?? '').([] === $nearest ? ' bin/notagram list names them all.' : ' Did you mean '.implode(' or ', $nearest).'?'));
+            $status = self::refused([] === $nearest ? 'command' : 'command-like', command: $input->getFirstArgument() ?? '', nearest: implode(', ', $nearest));
         } catch (ExceptionInterface $exception) {
-            $status = self::refused($exception->getMessage());
+            // What the console says of options it does not know.
+            $status = self::ended($exception->getMessage());
         } catch (\Throwable $error) {
-            $status = self::refused(self::gaveUp($arguments)." What it says of itself: {$error->getMessage()}");
+            $status = self::ended(self::gaveUp($arguments)." ({$error->getMessage()})");
         }
         self::$hasEnded = true;
 
         return $status;
     }
 
-    private static function refused(string $sentence): int
+    private static function application(Sentences $sentences): Application
+    {
+        $application = new Application('notagram');
+        $application->setAutoExit(false);
+        $application->setCatchExceptions(false);
+        $application->getDefinition()->addOption(new InputOption('language', null, InputOption::VALUE_REQUIRED, $sentences->of(Message::of('command/option/language', known: implode(', ', Sentences::languages()))), 'en'));
+        $application->addCommands([new ReadCommand($sentences), new CheckCommand($sentences), new MendCommand($sentences), new ConvertCommand($sentences), new TidyCommand($sentences), new MarkCommand($sentences)]);
+
+        return $application;
+    }
+
+    private static function refused(string $reason, string ...$arguments): int
+    {
+        return self::ended(self::sentences()->of(Message::of('command/refusal/'.$reason, ...$arguments)));
+    }
+
+    private static function sentences(): Sentences
+    {
+        return self::$sentences ?? Sentences::english();
+    }
+
+    private static function ended(string $sentence): int
     {
         fwrite(\STDERR, $sentence."\n");
 
@@ -62,6 +92,6 @@ final class CommandLine
     {
         $files = array_filter(\array_slice($arguments, 2), static fn (string $argument) => '-' === $argument || !str_starts_with($argument, '-'));
 
-        return \sprintf('Notagram could not finish with %s. That is a fault of the program: please tell its makers, with the file.', [] === $files ? 'this' : implode(', ', array_map(static fn (string $file) => "“{$file}”", $files)));
+        return self::sentences()->of(Message::of('command/gave-up', count: \count($files), files: implode(', ', array_map(static fn (string $file) => "“{$file}”", $files))));
     }
 }

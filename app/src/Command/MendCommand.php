@@ -9,18 +9,15 @@ use Notagram\Check\Mender;
 use Notagram\Handover\Json\SheetJson;
 use Notagram\Notation\ReadSheet;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('mend', 'Prints the text with the safe fixes applied')]
+#[AsCommand('mend')]
 final class MendCommand extends SheetCommand
 {
     protected function configure(): void
     {
-        $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')->takesFormat()
-            ->addOption('code', null, InputOption::VALUE_REQUIRED, 'only findings of these codes, parted by commas');
+        $this->takesOneFile()->takesFormat()->takesOption('code');
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
@@ -33,11 +30,11 @@ final class MendCommand extends SheetCommand
         $mended = (new Mender())->mend($source, $notation, $codes);
         $checked = (new Checker())->check(ReadSheet::of($mended->source, $notation));
         if ($wantsJson) {
-            self::json($output, ['text' => $mended->source->text, 'mended' => (object) $mended->changes] + SheetJson::of($checked));
+            self::json($output, ['text' => $mended->source->text, 'mended' => (object) $mended->changes] + SheetJson::of($checked, $this->sentences));
         } else {
             $output->write($mended->source->text, false, OutputInterface::OUTPUT_RAW);
             foreach ($mended->changes as $mendedCode => $times) {
-                self::say($output, "{$mendedCode}: {$times} mended.");
+                self::say($output, $this->sentence('mended', code: $mendedCode, times: $times));
             }
         }
 

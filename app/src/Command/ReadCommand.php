@@ -16,16 +16,15 @@ use Notagram\Question\Question;
 use Notagram\Question\TrueFalse;
 use Notagram\Source\Regex;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('read', 'Prints how each question was understood')]
+#[AsCommand('read')]
 final class ReadCommand extends SheetCommand
 {
     protected function configure(): void
     {
-        $this->takesFiles(InputArgument::IS_ARRAY | InputArgument::REQUIRED, 'files, folders, or - for standard input')->takesFormat();
+        $this->takesFiles()->takesFormat();
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
@@ -37,7 +36,7 @@ final class ReadCommand extends SheetCommand
             $checked = (new Checker())->check(ReadSheet::of($named->source, $this->notation($input, $named->source)));
             $faults += $checked->summary()->faults;
             if ($wantsJson) {
-                $json[] = ['file' => $named->name] + SheetJson::of($checked);
+                $json[] = ['file' => $named->name] + SheetJson::of($checked, $this->sentences);
             } else {
                 $this->report($output, $named->name, $checked);
             }
@@ -72,7 +71,16 @@ final class ReadCommand extends SheetCommand
     {
         $summary = $checked->summary();
         $source = $checked->sheet->source;
-        $lines = [\sprintf('%s: %s, %s, %d questions, %d broken, %d sound', $file, $checked->sheet->notation->label(), $source->encoding->label().($source->hasBom ? ' with a byte-order mark' : ''), $summary->questions, $summary->broken, $summary->sound)];
+        $lines = [$this->sentence(
+            'read',
+            file: $file,
+            notation: $checked->sheet->notation->label(),
+            encoding: $source->encoding->label(),
+            bom: $source->hasBom ? 'yes' : 'no',
+            questions: $summary->questions,
+            broken: $summary->broken,
+            sound: $summary->sound,
+        )];
         $category = [];
         foreach ($checked->sheet->blocks as $placed) {
             if ($placed->category !== $category) {
@@ -90,7 +98,7 @@ final class ReadCommand extends SheetCommand
     {
         $question = $placed->reading->question;
         if (null === $question || BlockKind::Broken === $placed->reading->kind) {
-            return 'broken: '.mb_strimwidth(Regex::replace('/\s+/u', ' ', trim($placed->block->textIn($checked->sheet->source->text))), 0, 60, '…');
+            return $this->sentence('broken', text: mb_strimwidth(Regex::replace('/\s+/u', ' ', trim($placed->block->textIn($checked->sheet->source->text))), 0, 60, '…'));
         }
         $title = null === $question->title ? '' : "{$question->title}: ";
 
@@ -100,11 +108,11 @@ final class ReadCommand extends SheetCommand
     private function keys(Question $question): string
     {
         $keys = match (true) {
-            $question->answers instanceof TrueFalse => [match ($question->answers->answer) {
+            $question->answers instanceof TrueFalse => [$this->sentence(match ($question->answers->answer) {
                 true => 'true',
                 false => 'false',
-                null => 'not marked',
-            }],
+                null => 'not-marked',
+            })],
             default => [
                 ...array_map(static fn (Option $option) => $option->text->collapsed(), array_filter($question->options(), static fn (Option $option) => $option->isKey)),
                 ...array_map(static fn (AcceptedAnswer $answer) => $answer->text, $question->accepted()),

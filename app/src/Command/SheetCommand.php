@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\SourceText;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
@@ -20,17 +23,43 @@ abstract class SheetCommand extends Command
     protected const FAULTS = 1;
     protected const UNUSABLE = 2;
 
-    protected function takesFiles(int $mode, string $description): static
+    public function __construct(protected readonly Sentences $sentences)
     {
-        return $this
-            ->addArgument('file', $mode, $description)
-            ->addOption('notation', null, InputOption::VALUE_REQUIRED, 'auto, '.implode(', ', self::notationIds()), 'auto')
-            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, 'the encoding of the file, where it is not found rightly');
+        parent::__construct();
+    }
+
+    protected function takesOneFile(): static
+    {
+        return $this->takes(InputArgument::REQUIRED, 'file');
+    }
+
+    protected function takesFiles(): static
+    {
+        return $this->takes(InputArgument::IS_ARRAY | InputArgument::REQUIRED, 'files');
+    }
+
+    private function takes(int $mode, string $what): static
+    {
+        return $this->setDescription($this->sentence('about/'.$this->getName()))
+            ->addArgument('file', $mode, $this->sentence('option/'.$what))
+            ->addOption('notation', null, InputOption::VALUE_REQUIRED, $this->sentence('option/notation', known: implode(', ', self::notationIds())), 'auto')
+            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, $this->sentence('option/encoding'));
     }
 
     protected function takesFormat(): static
     {
-        return $this->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        return $this->takesOption('format', default: 'text');
+    }
+
+    protected function takesOption(string $name, int $mode = InputOption::VALUE_REQUIRED, ?string $default = null, string ...$arguments): static
+    {
+        return $this->addOption($name, null, $mode, $this->sentence('option/'.$name, ...$arguments), $default);
+    }
+
+    /** @param string $id as the catalogue names it among the sentences of the command line */
+    protected function sentence(string $id, string|int|Message ...$arguments): string
+    {
+        return $this->sentences->of(Message::of('command/'.$id, ...$arguments));
     }
 
     final protected function execute(InputInterface $input, OutputInterface $output): int
@@ -38,7 +67,7 @@ abstract class SheetCommand extends Command
         try {
             return $this->carryOut($input, $output);
         } catch (UnreadableFile $exception) {
-            self::say($output, $exception->getMessage());
+            self::say($output, $this->sentences->of($exception->reason));
 
             return self::UNUSABLE;
         }
@@ -53,7 +82,7 @@ abstract class SheetCommand extends Command
         $names = array_values(array_filter((array) $input->getArgument('file'), is_string(...)));
         $sources = SheetFiles::read($names, self::text($input, 'encoding'));
 
-        return [] === $sources ? throw new UnreadableFile('Name a file, a folder, or - for standard input.') : $sources;
+        return [] === $sources ? throw UnreadableFile::because('nothing-named') : $sources;
     }
 
     /** The one file of a command that prints a text. */
@@ -61,7 +90,7 @@ abstract class SheetCommand extends Command
     {
         $sources = $this->sources($input);
         if (\count($sources) > 1) {
-            throw new UnreadableFile(\sprintf('One file at a time: there are %d here, %s.', \count($sources), implode(', ', array_map(static fn (NamedSource $one) => '“'.basename($one->name).'”', $sources))));
+            throw UnreadableFile::because('several-files', count: \count($sources), files: implode(', ', array_map(static fn (NamedSource $one) => '“'.basename($one->name).'”', $sources)));
         }
 
         return $sources[0];
@@ -76,7 +105,7 @@ abstract class SheetCommand extends Command
 
     protected function named(string $id): Notation
     {
-        return Notations::find($id) ?? throw new UnreadableFile(\sprintf('“%s” is not a notation that is known here. There are: %s.', $id, implode(', ', self::notationIds())));
+        return Notations::find($id) ?? throw UnreadableFile::because('notation', notation: $id, known: implode(', ', self::notationIds()));
     }
 
     protected function wantsJson(InputInterface $input): bool
@@ -84,7 +113,7 @@ abstract class SheetCommand extends Command
         return match ($input->getOption('format')) {
             'text' => false,
             'json' => true,
-            default => throw new UnreadableFile('The format is either text or json.'),
+            default => throw UnreadableFile::because('format'),
         };
     }
 

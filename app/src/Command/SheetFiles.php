@@ -26,7 +26,7 @@ final class SheetFiles
      */
     public static function read(array $names, ?string $encoding = null): array
     {
-        $chosen = null === $encoding ? null : Encoding::tryFrom($encoding) ?? throw new UnreadableFile(\sprintf('“%s” is not an encoding that can be read. There are: %s.', $encoding, implode(', ', array_column(Encoding::cases(), 'value'))));
+        $chosen = null === $encoding ? null : Encoding::tryFrom($encoding) ?? throw UnreadableFile::because('encoding', encoding: $encoding, known: implode(', ', array_column(Encoding::cases(), 'value')));
         $sources = [];
         foreach ($names as $name) {
             foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
@@ -40,24 +40,24 @@ final class SheetFiles
     private static function one(string $name, ?Encoding $encoding): NamedSource
     {
         if ('-' !== $name && !is_file($name)) {
-            throw new UnreadableFile("There is no file “{$name}”.");
+            throw UnreadableFile::because('no-file', file: $name);
         }
         $bytes = @file_get_contents('-' === $name ? 'php://stdin' : $name, false, null, 0, ReadLimits::MAX_FILE_BYTES + 1);
         if (false === $bytes) {
-            throw new UnreadableFile("“{$name}” cannot be opened.");
+            throw UnreadableFile::because('closed-file', file: $name);
         }
         if (\strlen($bytes) > ReadLimits::MAX_FILE_BYTES) {
-            throw new UnreadableFile(\sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $name, ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw UnreadableFile::because('too-large', file: $name, megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
         $refusal = FileKind::of($bytes)->refusal();
         if (null !== $refusal) {
-            throw new UnreadableFile("“{$name}”: {$refusal}");
+            throw UnreadableFile::because('of-file', file: $name, reason: $refusal);
         }
 
         try {
             $manuscript = Documents::read($bytes, $name);
         } catch (UnreadableDocument $exception) {
-            throw new UnreadableFile("“{$name}”: {$exception->getMessage()}", previous: $exception);
+            throw UnreadableFile::because('of-file', file: $name, reason: $exception->reason);
         }
 
         return new NamedSource($name, null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text), $manuscript);
@@ -75,7 +75,7 @@ final class SheetFiles
         }
         sort($files);
         if ([] === $files) {
-            throw new UnreadableFile(\sprintf('There is no question file in “%s” (%s).', $folder, implode(', ', array_map(static fn (string $ending) => ".{$ending}", self::ENDINGS))));
+            throw UnreadableFile::because('empty-folder', folder: $folder, endings: implode(', ', array_map(static fn (string $ending) => ".{$ending}", self::ENDINGS)));
         }
 
         return $files;

@@ -16,18 +16,15 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('tidy', 'Prints an old test as a Starred list')]
+#[AsCommand('tidy')]
 final class TidyCommand extends SheetCommand
 {
     protected function configure(): void
     {
-        $this->takesFiles(InputArgument::REQUIRED, 'a file, or - for standard input')->takesFormat()
-            ->addOption('steps', null, InputOption::VALUE_REQUIRED, 'only these steps, parted by commas: '.implode(', ', self::stepNames()));
+        $this->takesOneFile()->takesFormat()->takesOption('steps', known: implode(', ', self::stepNames()));
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
@@ -37,7 +34,7 @@ final class TidyCommand extends SheetCommand
         $tidied = Tidy::of($named->source->text, new Refusals($this->refusedSteps($input)));
         $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException('There is such a notation.'));
         $checked = (new Checker())->check($sheet);
-        $notes = [...$named->manuscript->notes ?? [], ...$tidied->notes];
+        $notes = array_map($this->sentences->of(...), [...$named->manuscript->notes ?? [], ...$tidied->notes]);
         if ($wantsJson) {
             self::json($output, [
                 'text' => $tidied->text,
@@ -47,11 +44,11 @@ final class TidyCommand extends SheetCommand
                     'name' => $step->name,
                     'changes' => array_map(static fn (Change $change) => ['line' => $change->line, 'before' => $change->before, 'after' => $change->after], $step->changes),
                 ], $tidied->steps),
-            ] + SheetJson::of($checked, offered: OfferedMarks::in($sheet, $tidied->emphasisIn($named->manuscript->emphasised ?? []))));
+            ] + SheetJson::of($checked, $this->sentences, offered: OfferedMarks::in($sheet, $tidied->emphasisIn($named->manuscript->emphasised ?? []))));
         } else {
             $output->write($tidied->text, false, OutputInterface::OUTPUT_RAW);
             foreach ($tidied->steps as $step) {
-                self::say($output, \sprintf('%s: %d.', $step->label, \count($step->changes)));
+                self::say($output, $this->sentence('step', step: $step->label(), changes: \count($step->changes)));
             }
             foreach ($notes as $note) {
                 self::say($output, $note);
@@ -70,7 +67,7 @@ final class TidyCommand extends SheetCommand
         }
         $wanted = array_map(trim(...), explode(',', $wanted));
         foreach (array_diff($wanted, self::stepNames()) as $unknown) {
-            throw new UnreadableFile(\sprintf('“%s” is not a step. There are: %s.', $unknown, implode(', ', self::stepNames())));
+            throw UnreadableFile::because('step', step: $unknown, known: implode(', ', self::stepNames()));
         }
 
         return array_values(array_diff(self::stepNames(), $wanted));

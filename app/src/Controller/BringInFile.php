@@ -30,10 +30,10 @@ final readonly class BringInFile
     {
         $file = $request->files->get('file');
         if (!$file instanceof UploadedFile) {
-            throw new Refusal(422, 'No file came with this request.');
+            throw Refusal::because(422, 'no-file');
         }
         if (!$file->isValid() || $file->getSize() > ReadLimits::MAX_FILE_BYTES) {
-            throw new Refusal(413, \sprintf('“%s” is larger than %d MB, which is the most that is read. Split it.', $file->getClientOriginalName(), ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw Refusal::because(413, 'file-too-large', file: $file->getClientOriginalName(), megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
         $sheet = $this->arrivals->bring($file->getContent(), $file->getClientOriginalName(), $this->clock->now());
 

@@ -26,7 +26,7 @@ final readonly class BringInSample
     #[OA\Post(path: '/api/samples/{name}', parameters: [new OA\Parameter(name: 'name', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 201, description: 'The new sheet', content: new OA\JsonContent(ref: CreatedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(string $name): JsonResponse
     {
-        $fileName = Samples::FILES[$name] ?? throw new Refusal(404, "There is no sample called “{$name}”.");
+        $fileName = Samples::FILES[$name] ?? throw Refusal::because(404, 'sample', name: $name);
 
         return new JsonResponse($this->views->created($this->arrivals->bring($this->samples->bytes($fileName), $fileName, $this->clock->now())), 201);
     }

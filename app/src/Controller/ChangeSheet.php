@@ -44,7 +44,7 @@ final readonly class ChangeSheet
             $sheet->expectQuestions(0 === $change->expected ? null : $change->expected);
         }
         if (null !== $change->notation) {
-            $sheet->readAs(Notations::find($change->notation) ?? throw new Refusal(422, "“{$change->notation}” is not a notation that is known here."));
+            $sheet->readAs(Notations::find($change->notation) ?? throw Refusal::because(422, 'notation', notation: $change->notation));
         }
         if (null !== $change->switchedOff) {
             $sheet->switchOff($change->switchedOff);
@@ -56,11 +56,11 @@ final readonly class ChangeSheet
             $sheet->useOneLineEnding($this->clock->now());
         }
         if (null !== $change->encoding) {
-            $encoding = Encoding::tryFrom($change->encoding) ?? throw new Refusal(422, "“{$change->encoding}” is not an encoding that can be read.");
+            $encoding = Encoding::tryFrom($change->encoding) ?? throw Refusal::because(422, 'encoding', encoding: $change->encoding);
             $now = $this->clock->now();
             $this->sheets->keepRevision($sheet, RevisionReason::NewDecoding, $now);
             if ($sheet->isDocument()) {
-                throw new Refusal(422, 'This sheet came as a document, which says itself how its letters are written.');
+                throw Refusal::because(422, 'encoding-of-document');
             }
             $sheet->decodeAs($encoding, $now);
         }

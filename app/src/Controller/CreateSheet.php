@@ -33,20 +33,20 @@ final readonly class CreateSheet
     public function __invoke(#[MapRequestPayload] NewSheetRequest $new): JsonResponse
     {
         if (max(\strlen($new->text), \strlen($new->html ?? '')) > ReadLimits::MAX_FILE_BYTES) {
-            throw new Refusal(413, \sprintf('This text is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw Refusal::because(413, 'text-too-large', megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
         $manuscript = null;
         if (null !== $new->html && '' !== trim($new->html)) {
             try {
                 $manuscript = HtmlPage::read($new->html);
             } catch (UnreadableDocument $exception) {
-                throw new Refusal(422, $exception->getMessage(), $exception);
+                throw new Refusal(422, $exception->reason, $exception);
             }
         }
         $text = $manuscript->text ?? $new->text;
         $notation = null === $new->notation ? Notations::detect($text) : Notations::find($new->notation);
         if (null === $notation) {
-            throw new Refusal(422, "“{$new->notation}” is not a notation that is known here.");
+            throw Refusal::because(422, 'notation', notation: $new->notation);
         }
         $now = $this->clock->now();
         $sheet = null === $manuscript

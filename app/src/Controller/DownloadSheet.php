@@ -28,7 +28,7 @@ final readonly class DownloadSheet
     #[OA\Get(path: '/api/sheets/{id}/file/{target}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'target', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The text', content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string')))])]
     public function converted(Sheet $sheet, string $target): Response
     {
-        $notation = Notations::target($target) ?? throw new Refusal(404, "“{$target}” is no notation or style that is known here.");
+        $notation = Notations::target($target) ?? throw Refusal::because(404, 'target', target: $target);
         $text = Conversion::of(ReadSheet::of($sheet->source(), $sheet->notation()), $notation)->text();
 
         return $this->file($text, FileNames::converted($sheet, $notation));

@@ -11,6 +11,7 @@ use App\Request\MarkRequest;
 use App\View\MarkedView;
 use App\View\ProblemView;
 use Notagram\Finding\TextEdit;
+use Notagram\Message\Message;
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\ReadSheet;
 use OpenApi\Attributes as OA;
@@ -26,19 +27,19 @@ final readonly class MarkQuestion
     public function __invoke(Sheet $sheet, #[MapRequestPayload] MarkRequest $request): JsonResponse
     {
         if ($request->base !== $sheet->textHash()) {
-            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
+            throw Refusal::because(409, 'text-changed');
         }
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         try {
             $placed = $read->numbered($request->question);
         } catch (\OutOfRangeException $exception) {
-            throw new Refusal(422, "There is no question {$request->question}.", $exception);
+            throw new Refusal(422, Message::of('key/no-such-question', number: $request->question), $exception);
         }
         $block = $placed->block;
         $options = \count($placed->reading->question?->options() ?? []);
         foreach ($request->keys ?? [] as $key) {
             if ($options > 0 && ($key < 0 || $key >= $options)) {
-                throw new Refusal(422, \sprintf('Question %d has no option %s.', $request->question, $key >= 0 && $key < 26 ? \chr(65 + $key) : $key + 1));
+                throw new Refusal(422, Message::of('key/no-such-answer', number: $request->question, answer: $key >= 0 && $key < 26 ? \chr(65 + $key) : (string) ($key + 1)));
             }
         }
         $marker = $sheet->notation()->marker();
@@ -49,7 +50,7 @@ final readonly class MarkQuestion
             default => $marker->truth($block, $text, $request->unmark ? null : $request->truth),
         };
         if (null === $edits) {
-            throw new Refusal(422, "{$sheet->notation()->label()} cannot say that of this question. Mark it in the source, or hand the sheet over in another notation.");
+            throw Refusal::because(422, 'marking', notation: $sheet->notation()->label());
         }
 
         return new JsonResponse(new MarkedView(EditedText::made($sheet->text(), array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($block->start), $edit->text), $edits))));

@@ -30,7 +30,7 @@ final readonly class MendSheet
     public function __invoke(Sheet $sheet, #[MapRequestPayload] MendRequest $mend): JsonResponse
     {
         if ($mend->base !== $sheet->textHash()) {
-            throw new Refusal(409, 'The text has changed since. Try again in a moment.');
+            throw Refusal::because(409, 'text-changed');
         }
         $mended = null === $mend->code
             ? $this->mender->mend($sheet->source(), $sheet->notation(), wishes: $sheet->wishes())

@@ -15,6 +15,8 @@ use App\Request\SaveRequest;
 use App\View\ConflictView;
 use App\View\ProblemView;
 use App\View\SavedView;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use OpenApi\Attributes as OA;
@@ -27,7 +29,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}/edits', methods: ['POST'])]
 final readonly class SaveSheet
 {
-    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private Sentences $sentences, private ClockInterface $clock)
     {
     }
 
@@ -37,7 +39,7 @@ final readonly class SaveSheet
         $target = null === $save->target ? null : Notations::target($save->target);
         $old = $this->sheets->change($sheet, fn () => $this->applied($sheet, $save));
         if (null === $old) {
-            return new JsonResponse(new ConflictView('This sheet was changed elsewhere in the meantime.', $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
+            return new JsonResponse(new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
         }
         $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
         $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target);
@@ -52,7 +54,7 @@ final readonly class SaveSheet
         $entry = $this->sheets->recorded($save->changeId);
         if (null !== $entry) {
             // Sent twice, and applied once.
-            return $entry->isOf($sheet, $save->base, $edits) ? '' : throw new Refusal(422, 'Another change was saved under the same id before. Reload the page and type it again.');
+            return $entry->isOf($sheet, $save->base, $edits) ? '' : throw Refusal::because(422, 'change-id');
         }
         $old = $sheet->text();
         if ($save->base !== $sheet->textHash()) {
@@ -61,10 +63,10 @@ final readonly class SaveSheet
         try {
             $new = EditedText::of($old, $save->edits);
         } catch (\OutOfRangeException $exception) {
-            throw new Refusal(422, 'The edits do not fit the text. '.$exception->getMessage(), $exception);
+            throw new Refusal(422, new Message('refusal/edits'), $exception);
         }
         if (\strlen($new) > ReadLimits::MAX_FILE_BYTES) {
-            throw new Refusal(413, \sprintf('The text would be larger than %d MB, which is the most that is kept. What you typed is still in this browser.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw Refusal::because(413, 'sheet-too-large', megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
         if ($new !== $old) {
             $now = $this->clock->now();

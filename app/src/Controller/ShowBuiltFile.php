@@ -26,7 +26,7 @@ final readonly class ShowBuiltFile
         $path = "{$this->public}/{$folder}/{$name}";
         $type = self::TYPES[pathinfo($name, \PATHINFO_EXTENSION)] ?? null;
         if (null === $type || !is_file($path)) {
-            throw new Refusal(404, 'There is no such file.');
+            throw Refusal::because(404, 'built-file');
         }
         // The names of built files change with what is in them.
         $lifetime = '.' === $folder ? 'public, max-age=3600' : 'public, max-age=31536000, immutable';

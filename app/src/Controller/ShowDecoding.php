@@ -10,6 +10,7 @@ use App\Reading\ChangedPlaces;
 use App\View\DecodingView;
 use App\View\EncodingView;
 use App\View\ProblemView;
+use Notagram\Message\Sentences;
 use Notagram\Source\Encoding;
 use Notagram\Source\SourceText;
 use OpenApi\Attributes as OA;
@@ -21,18 +22,22 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}/decoding', methods: ['GET'])]
 final readonly class ShowDecoding
 {
+    public function __construct(private Sentences $sentences)
+    {
+    }
+
     #[OA\Get(path: '/api/sheets/{id}/decoding', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'encoding', in: 'query', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The lines that differ', content: new OA\JsonContent(ref: DecodingView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, #[MapQueryParameter] string $encoding): JsonResponse
     {
         if ($sheet->isDocument()) {
-            throw new Refusal(422, 'This sheet came as a document, which says itself how its letters are written.');
+            throw Refusal::because(422, 'encoding-of-document');
         }
-        $chosen = Encoding::tryFrom($encoding) ?? throw new Refusal(422, "“{$encoding}” is not an encoding that can be read.");
+        $chosen = Encoding::tryFrom($encoding) ?? throw Refusal::because(422, 'encoding', encoding: $encoding);
         $bytes = $sheet->originalBytes();
         $now = SourceText::fromBytes($bytes, $sheet->source()->encoding);
         $then = SourceText::fromBytes($bytes, $chosen);
         [$places, $differing] = ChangedPlaces::between($now->text, $then->text);
 
-        return new JsonResponse(new DecodingView(new EncodingView($chosen->value, $chosen->label()), $then->undecodable, $places, $differing));
+        return new JsonResponse(new DecodingView(new EncodingView($chosen->value, $this->sentences->of($chosen->label())), $then->undecodable, $places, $differing));
     }
 }

@@ -26,7 +26,7 @@ final readonly class ShowHandover
     #[OA\Get(path: '/api/sheets/{id}/handover/{target}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'target', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'Each block as it would be written', content: new OA\JsonContent(ref: WrittenSheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, string $target): JsonResponse
     {
-        $notation = Notations::target($target) ?? throw new Refusal(404, "“{$target}” is no notation or style that is known here.");
+        $notation = Notations::target($target) ?? throw Refusal::because(404, 'target', target: $target);
         $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
         $written = [];
         foreach ($blocks->blocks as $index => $block) {

@@ -12,6 +12,7 @@ use App\View\OfferView;
 use App\View\ProblemView;
 use App\View\SampleView;
 use Notagram\Check\Checker;
+use Notagram\Message\Sentences;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
@@ -23,17 +24,21 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/offer', methods: ['GET'])]
 final readonly class ShowOffer
 {
+    public function __construct(private Sentences $sentences)
+    {
+    }
+
     #[OA\Get(path: '/api/offer', responses: [new OA\Response(response: 200, description: 'Notations and encodings', content: new OA\JsonContent(ref: OfferView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(): JsonResponse
     {
         return new JsonResponse(new OfferView(
-            array_map(static fn (Notation $notation) => new NotationView(
+            array_map(fn (Notation $notation) => new NotationView(
                 $notation->id(),
                 $notation->label(),
-                array_map(static fn (Example $example) => new ExampleView($example->type, $example->text, $example->explanation), $notation->examples()),
+                array_map(fn (Example $example) => new ExampleView($example->type, $example->text, $this->sentences->of($example->explanation)), $notation->examples()),
                 $notation->comment(Checker::SWITCH_OFF),
             ), Notations::all()),
-            array_map(static fn (Encoding $encoding) => new EncodingView($encoding->value, $encoding->label()), Encoding::cases()),
+            array_map(fn (Encoding $encoding) => new EncodingView($encoding->value, $this->sentences->of($encoding->label())), Encoding::cases()),
             array_map(static fn (string $name, string $fileName) => new SampleView($name, $fileName), array_keys(Samples::FILES), Samples::FILES),
         ));
     }

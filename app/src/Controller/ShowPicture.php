@@ -25,7 +25,7 @@ final readonly class ShowPicture
         $picture = $this->sheets->picture($sheet, $number)?->picture();
         $type = $picture?->mediaType();
         if (null === $picture || null === $type) {
-            throw new Refusal(404, 'There is no such picture to show.');
+            throw Refusal::because(404, 'kept-picture');
         }
 
         return new Response($picture->bytes, 200, [

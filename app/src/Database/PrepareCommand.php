@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Doctrine\Migrations\DependencyFactory;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -16,12 +18,13 @@ use Symfony\Component\Console\Output\NullOutput;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
-#[AsCommand('notagram:prepare', 'Makes the database ready before the server starts: checks it, copies it, and brings it up to date.')]
+#[AsCommand('notagram:prepare')]
 final class PrepareCommand extends Command
 {
     public function __construct(
         private readonly SafetyCopies $copies,
         private readonly DatabaseTrouble $trouble,
+        private readonly Sentences $sentences,
         private readonly ClockInterface $clock,
         #[Autowire(service: 'doctrine.migrations.dependency_factory')]
         private readonly DependencyFactory $migrations,
@@ -33,7 +36,8 @@ final class PrepareCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('fresh', null, InputOption::VALUE_NONE, 'Start with an empty database; the one there is is moved aside');
+        $this->setDescription($this->sentences->of(new Message('database/about/prepare')))
+            ->addOption('fresh', null, InputOption::VALUE_NONE, $this->sentences->of(new Message('database/option/fresh')));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -41,14 +45,14 @@ final class PrepareCommand extends Command
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $isThere = is_file($this->path) && filesize($this->path) > 0;
         if ($isThere && true === $input->getOption('fresh')) {
-            $output->writeln('The sheets that were there are kept in '.$this->copies->moveAside($this->clock->now()));
+            $output->writeln($this->sentences->of(Message::of('database/moved-aside', file: $this->copies->moveAside($this->clock->now()))));
             $isThere = false;
         }
         try {
             if ($isThere) {
                 SafetyCopies::check($this->path);
             } elseif (!@touch($this->path)) {
-                throw new CopyFailed("The database {$this->path} cannot be made. Check that its folder can be written to.");
+                throw new CopyFailed(Message::of('database/not-made', path: $this->path));
             }
             if ($this->isBehind()) {
                 if ($isThere) {
@@ -59,12 +63,11 @@ final class PrepareCommand extends Command
                 $this->getApplication()?->doRun($migrate, new NullOutput());
             }
         } catch (CopyFailed $failure) {
-            $errors->writeln($failure->getMessage());
-            $errors->writeln('Put back a copy with bin/restore, or start with an empty shelf with bin/demo --fresh: this file is kept then.');
+            $errors->writeln([$this->sentences->of($failure->reason), $this->sentences->of(new Message('database/what-to-do'))]);
 
             return self::FAILURE;
         } catch (\Throwable $error) {
-            $errors->writeln($this->trouble->sentence($error) ?? throw $error);
+            $errors->writeln($this->sentences->of($this->trouble->of($error) ?? throw $error));
 
             return self::FAILURE;
         }

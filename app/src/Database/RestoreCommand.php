@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -12,17 +14,18 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('notagram:restore', 'Puts a copy in the place of the database; without a file, lists the copies there are.')]
+#[AsCommand('notagram:restore')]
 final class RestoreCommand extends Command
 {
-    public function __construct(private readonly SafetyCopies $copies, private readonly ClockInterface $clock)
+    public function __construct(private readonly SafetyCopies $copies, private readonly Sentences $sentences, private readonly ClockInterface $clock)
     {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::OPTIONAL, 'The copy');
+        $this->setDescription($this->sentences->of(new Message('database/about/restore')))
+            ->addArgument('file', InputArgument::OPTIONAL, $this->sentences->of(new Message('database/option/restore')));
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -31,7 +34,7 @@ final class RestoreCommand extends Command
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         if (!\is_string($file)) {
             $copies = $this->copies->all();
-            $output->writeln([] === $copies ? "There is no copy in {$this->copies->folder()} yet. bin/backup writes one." : 'Name one of these, the newest first:');
+            $output->writeln($this->sentences->of(Message::of('database/copies', count: \count($copies), folder: $this->copies->folder())));
             $output->writeln($copies);
 
             return self::SUCCESS;
@@ -39,11 +42,11 @@ final class RestoreCommand extends Command
         try {
             $kept = $this->copies->putBack($file, $this->clock->now());
         } catch (CopyFailed $failure) {
-            $errors->writeln($failure->getMessage());
+            $errors->writeln($this->sentences->of($failure->reason));
 
             return self::FAILURE;
         }
-        $output->writeln("{$file} is put back.".('' === $kept ? '' : " What was there before is kept as {$kept}"));
+        $output->writeln($this->sentences->of(Message::of('' === $kept ? 'database/put-back' : 'database/put-back-kept', file: $file, kept: $kept)));
 
         return self::SUCCESS;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use Notagram\Message\Message;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
@@ -46,10 +47,10 @@ final readonly class SafetyCopies
     {
         $to ??= $this->folder().'/'.basename($this->path, '.db').$now->format('-Y-m-d-His').'.db';
         if (file_exists($to)) {
-            throw new CopyFailed("{$to} is there already. Name another file.");
+            throw new CopyFailed(Message::of('database/copy-is-there', file: $to));
         }
         if (!is_dir(\dirname($to)) && !@mkdir(\dirname($to), recursive: true)) {
-            throw new CopyFailed('The folder '.\dirname($to).' cannot be made.');
+            throw new CopyFailed(Message::of('database/no-folder', folder: \dirname($to)));
         }
         try {
             self::copy($this->path, $to);
@@ -119,7 +120,7 @@ final readonly class SafetyCopies
     public static function check(string $path): void
     {
         if (!is_file($path)) {
-            throw new CopyFailed("There is no file {$path}.");
+            throw new CopyFailed(Message::of('database/no-file', file: $path));
         }
         try {
             $database = new \SQLite3($path, \SQLITE3_OPEN_READONLY);
@@ -128,10 +129,10 @@ final readonly class SafetyCopies
             $isOurs = 1 === $database->querySingle("SELECT COUNT(*) FROM sqlite_master WHERE name = 'sheet'");
             $database->close();
         } catch (\Exception $exception) {
-            throw new CopyFailed("{$path} is damaged, or is no database.", previous: $exception);
+            throw new CopyFailed(Message::of('database/no-database', file: $path), $exception);
         }
         if (!$sound || !$isOurs) {
-            throw new CopyFailed($sound ? "{$path} is no database of Notagram." : "{$path} is damaged.");
+            throw new CopyFailed(Message::of($sound ? 'database/not-ours' : 'database/damaged-copy', file: $path));
         }
     }
 
@@ -148,10 +149,10 @@ final readonly class SafetyCopies
             $target->close();
             $source->close();
         } catch (\Exception $exception) {
-            throw new CopyFailed("{$from} could not be copied to {$to}: {$exception->getMessage()}.", previous: $exception);
+            throw new CopyFailed(Message::of('database/not-copied', from: $from, to: $to, reason: $exception->getMessage()), $exception);
         }
         if (!$isDone) {
-            throw new CopyFailed("{$from} could not be copied to {$to}: another program is using it.");
+            throw new CopyFailed(Message::of('database/copy-busy', from: $from, to: $to));
         }
         self::check($to);
     }

@@ -14,6 +14,7 @@ use Notagram\Check\SheetWishes;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
+use Notagram\Message\Message;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Question\KeptPictures;
@@ -76,7 +77,7 @@ class Sheet
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $switchedOff = [];
 
-    /** @var list<string> what was left out of the document that it came as, or needs a look */
+    /** @var list<array{id: string, arguments: array<string, string|int|float>}> messages: what was left out of the document that it came as, or needs a look */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $notes = [];
 
@@ -116,7 +117,7 @@ class Sheet
     public static function ofDocument(string $title, Notation $notation, Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): self
     {
         $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
-        $sheet->notes = $manuscript->notes;
+        $sheet->notes = array_map(static fn (Message $note) => ['id' => $note->id, 'arguments' => array_filter($note->arguments, static fn (mixed $value) => !$value instanceof Message)], $manuscript->notes);
         $starts = MovedPlaces::lineStarts($manuscript->text);
         $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $manuscript->emphasised);
         foreach ($manuscript->pictures as $index => $picture) {
@@ -147,10 +148,10 @@ class Sheet
         return new KeptPictures($addresses);
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public function notes(): array
     {
-        return $this->notes;
+        return array_map(static fn (array $note) => new Message($note['id'], $note['arguments']), $this->notes);
     }
 
     /** @return list<Emphasis> what stood out in the document that it came as */

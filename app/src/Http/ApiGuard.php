@@ -30,10 +30,10 @@ final readonly class ApiGuard
             return;
         }
         if ((int) $request->headers->get('content-length', '0') > self::MAX_BODY_BYTES) {
-            throw new Refusal(413, \sprintf('This is larger than %d MB, which is the most that is read.', ReadLimits::MAX_FILE_BYTES / 1_000_000));
+            throw Refusal::because(413, 'text-too-large', megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get(self::TOKEN_HEADER)))) {
-            throw new Refusal(403, 'This request did not come from one of our own pages. Reload the page and try again.');
+            throw Refusal::because(403, 'foreign-request');
         }
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http;
 
 use App\Database\DatabaseTrouble;
 use App\View\ProblemView;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -16,13 +18,13 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 #[AsEventListener(priority: -64)]
 final readonly class ApiProblems
 {
-    /** The payload of constraints whose message is a sentence of ours: other messages name parts of the program. */
+    /** The payload of constraints whose message is one of our refusals: other messages name parts of the program. */
     public const IN_WORDS = 'in words';
 
     /** Only another program, or a page of another version, sends such a thing. */
-    private const MISFIT = 'This page and the server do not fit together. Reload the page: what you typed is kept in this browser.';
+    private const MISFIT = 'refusal/misfit';
 
-    public function __construct(private DatabaseTrouble $trouble)
+    public function __construct(private DatabaseTrouble $trouble, private Sentences $sentences)
     {
     }
 
@@ -32,7 +34,7 @@ final readonly class ApiProblems
             return;
         }
         $exception = $event->getThrowable();
-        $trouble = $this->trouble->sentence($exception);
+        $trouble = $this->trouble->of($exception);
         $status = match (true) {
             null !== $trouble => 503,
             $exception instanceof HttpExceptionInterface => $exception->getStatusCode(),
@@ -41,20 +43,20 @@ final readonly class ApiProblems
         $invalid = $exception->getPrevious();
         $message = match (true) {
             null !== $trouble => $trouble,
-            $exception instanceof Refusal => $exception->getMessage(),
-            $invalid instanceof ValidationFailedException => self::firstSentence($invalid) ?? self::MISFIT,
-            404 === $status, 405 === $status => 'There is nothing at this address.',
-            $status < 500 => self::MISFIT,
-            default => 'Something went wrong on the server. Try again in a moment.',
+            $exception instanceof Refusal => $exception->reason,
+            $invalid instanceof ValidationFailedException => self::firstReason($invalid) ?? new Message(self::MISFIT),
+            404 === $status, 405 === $status => new Message('refusal/no-address'),
+            $status < 500 => new Message(self::MISFIT),
+            default => new Message('refusal/server'),
         };
-        $event->setResponse(new JsonResponse(new ProblemView($message), $status));
+        $event->setResponse(new JsonResponse(new ProblemView($this->sentences->of($message)), $status));
     }
 
-    private static function firstSentence(ValidationFailedException $invalid): ?string
+    private static function firstReason(ValidationFailedException $invalid): ?Message
     {
         foreach ($invalid->getViolations() as $violation) {
             if (self::IN_WORDS === $violation->getConstraint()?->payload) {
-                return (string) $violation->getMessage();
+                return new Message('refusal/'.$violation->getMessageTemplate());
             }
         }
 

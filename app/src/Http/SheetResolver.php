@@ -25,7 +25,7 @@ final readonly class SheetResolver implements ValueResolverInterface
         }
         $sheet = $this->sheets->find($request->attributes->getString('id'));
         if (null === $sheet || ($sheet->isDeleted() && true !== $request->attributes->get('takesDeleted'))) {
-            throw new Refusal(404, 'This sheet is not on the shelf any more: it was taken off, perhaps in another tab.');
+            throw Refusal::because(404, 'no-sheet');
         }
 
         return [$sheet];

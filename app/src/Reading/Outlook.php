@@ -23,6 +23,7 @@ use Notagram\Check\SheetWishes;
 use Notagram\Intake\OfferedMarks;
 use Notagram\Marking\Chance;
 use Notagram\Marking\SheetMarks;
+use Notagram\Message\Sentences;
 use Notagram\Notation\Block;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\EditorOffsets;
@@ -36,7 +37,7 @@ final readonly class Outlook
     /** Bytes; some five thousand questions. */
     private const LARGEST_NEIGHBOUR = 500_000;
 
-    public function __construct(private SheetRepository $sheets, private Checker $checker, private CacheItemPoolInterface $cache)
+    public function __construct(private SheetRepository $sheets, private Checker $checker, private Sentences $sentences, private CacheItemPoolInterface $cache)
     {
     }
 
@@ -71,11 +72,11 @@ final readonly class Outlook
     private function view(PlacedFinding $placed, ReadSheet $read): NumberedFindingView
     {
         if (null === $placed->question) {
-            return new NumberedFindingView(null, FindingView::of($placed->finding, new EditorOffsets($read->source->text)));
+            return new NumberedFindingView(null, FindingView::of($placed->finding, new EditorOffsets($read->source->text), $this->sentences));
         }
         $block = $read->numbered($placed->question)->block;
 
-        return new NumberedFindingView($placed->question, FindingView::of($placed->finding->shiftedBy(-$block->start), new EditorOffsets($block->textIn($read->source->text))));
+        return new NumberedFindingView($placed->question, FindingView::of($placed->finding->shiftedBy(-$block->start), new EditorOffsets($block->textIn($read->source->text)), $this->sentences));
     }
 
     /**

@@ -17,6 +17,7 @@ use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Handover\Conversion;
+use Notagram\Message\Sentences;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
 use Notagram\Notation\Notation;
@@ -27,7 +28,7 @@ use Notagram\Source\EditorOffsets;
 /** Reads a sheet for the browser: all of it, or what differs from the text the browser has. */
 final readonly class SheetReader
 {
-    public function __construct(private Checker $checker, private QuestionViews $questions)
+    public function __construct(private Checker $checker, private QuestionViews $questions, private Sentences $sentences)
     {
     }
 
@@ -62,7 +63,7 @@ final readonly class SheetReader
             new SpliceView($start, $end, $put),
             array_values($bodies),
             CheckedSheet::isRecognised($ofSheet),
-            array_map(static fn (Finding $finding) => FindingView::of($finding, $offsets), $ofSheet),
+            array_map(fn (Finding $finding) => FindingView::of($finding, $offsets, $this->sentences), $ofSheet),
         );
     }
 
@@ -70,7 +71,7 @@ final readonly class SheetReader
     {
         $written = Conversion::written($reading, $target, $sheet->keptPictures());
 
-        return new WrittenView($written->text, array_map(static fn (Loss $loss) => new LossView($loss->kind, $loss->message), $written->losses), $written->isNumbered);
+        return new WrittenView($written->text, array_map(fn (Loss $loss) => new LossView($loss->kind, $this->sentences->of($loss->message)), $written->losses), $written->isNumbered);
     }
 
     private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?Notation $target): BodyView
@@ -83,7 +84,7 @@ final readonly class SheetReader
             $id,
             $reading->kind,
             array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokensIn($text)),
-            array_map(static fn (Finding $finding) => FindingView::of($finding, $ofFindings), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->switchedOff())),
+            array_map(fn (Finding $finding) => FindingView::of($finding, $ofFindings, $this->sentences), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->switchedOff())),
             $reading->category,
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),

@@ -9,11 +9,12 @@ use App\View\CreatedView;
 use App\View\EncodingView;
 use App\View\SheetView;
 use Notagram\Intake\Tidy\Tidy;
+use Notagram\Message\Sentences;
 
 /** Makes of a sheet what the desk opens. */
 final readonly class SheetViews
 {
-    public function __construct(private SheetReader $reader)
+    public function __construct(private SheetReader $reader, private Sentences $sentences)
     {
     }
 
@@ -31,14 +32,14 @@ final readonly class SheetViews
             $sheet->title(),
             $sheet->notation()->id(),
             $sheet->fileName(),
-            new EncodingView($source->encoding->value, $source->encoding->label()),
+            new EncodingView($source->encoding->value, $this->sentences->of($source->encoding->label())),
             $source->hasBom,
             $source->lineEnding(),
             strtr($source->text, ["\r\n" => "\n", "\r" => "\n"]),
             $sheet->expectedQuestions(),
             $sheet->switchedOff(),
             $source->certainty,
-            $sheet->notes(),
+            array_map($this->sentences->of(...), $sheet->notes()),
             $sheet->changedAt()->format(\DATE_ATOM),
             $this->reader->read($sheet),
         );

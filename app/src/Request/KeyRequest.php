@@ -15,7 +15,7 @@ final readonly class KeyRequest
     public function __construct(
         #[OA\Property]
         public string $base,
-        #[OA\Property, Assert\Length(max: 200_000, maxMessage: 'The key list is longer than 200,000 characters.', payload: ApiProblems::IN_WORDS)]
+        #[OA\Property, Assert\Length(max: 200_000, maxMessage: 'key-too-long', payload: ApiProblems::IN_WORDS)]
         public string $key,
     ) {
     }

@@ -29,7 +29,7 @@ final readonly class MarkRequest
         public ?bool $truth = null,
         #[OA\Property]
         public bool $unmark = false,
-        #[OA\Property, Assert\Length(max: 100_000, maxMessage: 'The accepted answers are longer than 100,000 characters.', payload: ApiProblems::IN_WORDS)]
+        #[OA\Property, Assert\Length(max: 100_000, maxMessage: 'answers-too-long', payload: ApiProblems::IN_WORDS)]
         public ?string $forms = null,
     ) {
     }

@@ -16,7 +16,7 @@ final readonly class NewSheetRequest
      * @param ?string $notation null to find it out from the text
      */
     public function __construct(
-        #[OA\Property, Assert\Length(max: 1_000, maxMessage: 'The name is longer than 1,000 characters.', payload: ApiProblems::IN_WORDS)]
+        #[OA\Property, Assert\Length(max: 1_000, maxMessage: 'name-too-long', payload: ApiProblems::IN_WORDS)]
         public string $title,
         #[OA\Property]
         public string $text,

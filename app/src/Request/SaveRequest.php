@@ -24,7 +24,7 @@ final readonly class SaveRequest
         #[OA\Property, Assert\Length(min: 1, max: 32)]
         public string $base,
         #[OA\Property(type: 'array', items: new OA\Items(ref: EditRequest::class))]
-        #[Assert\Valid, Assert\Count(max: 100_000, maxMessage: 'These are more than 100,000 changes at once. Replace the whole text instead.', payload: ApiProblems::IN_WORDS)]
+        #[Assert\Valid, Assert\Count(max: 100_000, maxMessage: 'too-many-changes', payload: ApiProblems::IN_WORDS)]
         public array $edits,
         #[OA\Property]
         public ?string $digest = null,

@@ -17,11 +17,11 @@ final readonly class SheetChangeRequest
      * @param ?list<string> $switchedOff codes of findings that are not wanted, all of them
      */
     public function __construct(
-        #[OA\Property, Assert\Length(max: 1_000, maxMessage: 'The name is longer than 1,000 characters.', payload: ApiProblems::IN_WORDS)]
+        #[OA\Property, Assert\Length(max: 1_000, maxMessage: 'name-too-long', payload: ApiProblems::IN_WORDS)]
         public ?string $title = null,
         #[OA\Property]
         public ?string $notation = null,
-        #[OA\Property, Assert\Range(min: 0, max: 1_000_000, notInRangeMessage: 'The expected number of questions is a number from 1 to 1,000,000.', payload: ApiProblems::IN_WORDS)]
+        #[OA\Property, Assert\Range(min: 0, max: 1_000_000, notInRangeMessage: 'expected-number', payload: ApiProblems::IN_WORDS)]
         public ?int $expected = null,
         #[OA\Property]
         public ?string $encoding = null,

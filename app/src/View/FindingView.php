@@ -9,6 +9,7 @@ use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\Level;
 use Notagram\Finding\TextEdit;
+use Notagram\Message\Sentences;
 use Notagram\Source\EditorOffsets;
 use OpenApi\Attributes as OA;
 
@@ -37,7 +38,7 @@ final readonly class FindingView
     }
 
     /** @param EditorOffsets $offsets of the text that the finding's span belongs to */
-    public static function of(Finding $finding, EditorOffsets $offsets): self
+    public static function of(Finding $finding, EditorOffsets $offsets, Sentences $sentences): self
     {
         $fix = $finding->fix;
 
@@ -46,14 +47,14 @@ final readonly class FindingView
             $finding->level,
             $offsets->toEditor($finding->span->start),
             $offsets->toEditor($finding->span->end),
-            $finding->message,
-            $finding->advice,
-            null === $fix ? null : self::fix($finding->code, $fix, $offsets),
+            $sentences->of($finding->message()),
+            $sentences->of($finding->advice()),
+            null === $fix ? null : self::fix($finding->code, $fix, $offsets, $sentences),
             $finding->isOff,
         );
     }
 
-    private static function fix(string $code, Fix $fix, EditorOffsets $offsets): FixView
+    private static function fix(string $code, Fix $fix, EditorOffsets $offsets, Sentences $sentences): FixView
     {
         $target = match (true) {
             MixedLineEndings::CODE === $code => FixTarget::LineEndings,
@@ -61,7 +62,7 @@ final readonly class FindingView
             default => FixTarget::Text,
         };
 
-        return new FixView($fix->label, $fix->isSafe, FixTarget::Text !== $target ? [] : array_map(
+        return new FixView($sentences->of($fix->label), $fix->isSafe, FixTarget::Text !== $target ? [] : array_map(
             // The browser's editor knows one line break only.
             static fn (TextEdit $edit) => new EditView($offsets->toEditor($edit->span->start), $offsets->toEditor($edit->span->end), strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"])),
             $fix->edits,

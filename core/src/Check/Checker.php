@@ -83,7 +83,7 @@ final readonly class Checker
     {
         $edits = $marker->remedied($remedy, $question, $text);
 
-        return $finding->remediedBy(null === $edits ? null : Fix::offered($remedy->label(), ...$edits));
+        return $finding->remediedBy(null === $edits ? null : new Fix($remedy->label(), $edits, false));
     }
 
     /** @return list<Finding> */

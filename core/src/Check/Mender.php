@@ -61,7 +61,7 @@ final readonly class Mender
             if ([] === $fixes) {
                 break;
             }
-            $source = SourceText::fromUtf8((new Fix('', $edits, true))->appliedTo($source->text), $source->encoding, $source->hasBom);
+            $source = SourceText::fromUtf8(TextEdit::allIn($source->text, $edits), $source->encoding, $source->hasBom);
         }
 
         return new Mended($source, $changes);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Finding;
 
+use Notagram\Message\Message;
 use Notagram\Source\Span;
 
 /**
@@ -18,9 +19,11 @@ final readonly class Finding
         public string $code,
         public Level $level,
         public Span $span,
-        public string $message,
-        public string $advice,
         public ?Fix $fix = null,
+        /** Which of several things of this code it says; empty where there is one. */
+        public string $case = '',
+        /** @var array<string, string|int|float|Message> what its sentences name */
+        public array $arguments = [],
         public bool $isOff = false,
         /** What would mend it, until the notation has said how: {@see Remedy}. */
         public ?Remedy $remedy = null,
@@ -33,19 +36,36 @@ final readonly class Finding
     ) {
     }
 
-    public static function fault(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    public static function fault(string $code, Span $span, ?Fix $fix = null, string $case = '', string|int|float|Message ...$arguments): self
     {
-        return new self($code, Level::Fault, $span, $message, $advice, $fix);
+        return new self($code, Level::Fault, $span, $fix, $case, Message::named($arguments));
     }
 
-    public static function doubt(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    public static function doubt(string $code, Span $span, ?Fix $fix = null, string $case = '', string|int|float|Message ...$arguments): self
     {
-        return new self($code, Level::Doubt, $span, $message, $advice, $fix);
+        return new self($code, Level::Doubt, $span, $fix, $case, Message::named($arguments));
     }
 
-    public static function hint(string $code, Span $span, string $message, string $advice, ?Fix $fix = null): self
+    public static function hint(string $code, Span $span, ?Fix $fix = null, string $case = '', string|int|float|Message ...$arguments): self
     {
-        return new self($code, Level::Hint, $span, $message, $advice, $fix);
+        return new self($code, Level::Hint, $span, $fix, $case, Message::named($arguments));
+    }
+
+    /** What is wrong. */
+    public function message(): Message
+    {
+        return new Message($this->sentence('message'), $this->arguments);
+    }
+
+    /** What to do. */
+    public function advice(): Message
+    {
+        return new Message($this->sentence('advice'), $this->arguments);
+    }
+
+    private function sentence(string $part): string
+    {
+        return 'finding/'.$this->code.('' === $this->case ? '/' : "/{$this->case}/").$part;
     }
 
     public function withRemedy(?Remedy $remedy): self
@@ -57,6 +77,11 @@ final readonly class Finding
     public function remediedBy(?Fix $fix): self
     {
         return $this->with(['fix' => $fix, 'remedy' => null]);
+    }
+
+    public function withoutFix(): self
+    {
+        return $this->with(['fix' => null]);
     }
 
     public function shiftedBy(int $bytes): self

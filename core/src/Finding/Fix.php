@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Finding;
 
+use Notagram\Message\Message;
+
 /**
  * A named set of text edits that removes a finding, in the coordinates of the text that was checked.
  *
@@ -15,25 +17,27 @@ final readonly class Fix
     /**
      * @param list<TextEdit> $edits in order, none overlapping another
      */
-    public function __construct(public string $label, public array $edits, public bool $isSafe)
+    public function __construct(public Message $label, public array $edits, public bool $isSafe)
     {
         $end = -1;
         foreach ($edits as $edit) {
             if ($edit->span->start < $end) {
-                throw new \LogicException("The edits of “{$label}” overlap or are out of order.");
+                throw new \LogicException("The edits of “{$label->id}” overlap or are out of order.");
             }
             $end = $edit->span->end;
         }
     }
 
-    public static function safe(string $label, TextEdit ...$edits): self
+    /** @param list<TextEdit> $edits */
+    public static function safe(string $label, array $edits, string|int|float|Message ...$arguments): self
     {
-        return new self($label, array_values($edits), true);
+        return new self(new Message('fix/'.$label, Message::named($arguments)), $edits, true);
     }
 
-    public static function offered(string $label, TextEdit ...$edits): self
+    /** @param list<TextEdit> $edits */
+    public static function offered(string $label, array $edits, string|int|float|Message ...$arguments): self
     {
-        return new self($label, array_values($edits), false);
+        return new self(new Message('fix/'.$label, Message::named($arguments)), $edits, false);
     }
 
     public function shiftedBy(int $bytes): self
@@ -43,13 +47,6 @@ final readonly class Fix
 
     public function appliedTo(string $text): string
     {
-        $result = '';
-        $offset = 0;
-        foreach ($this->edits as $edit) {
-            $result .= substr($text, $offset, $edit->span->start - $offset).$edit->text;
-            $offset = $edit->span->end;
-        }
-
-        return $result.substr($text, $offset);
+        return TextEdit::allIn($text, $this->edits);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Finding;
 
+use Notagram\Message\Message;
+
 /**
  * What would mend a finding, as a value. The notation of the text says by which edits, or that it has no way to.
  *
@@ -14,5 +16,5 @@ namespace Notagram\Finding;
 interface Remedy
 {
     /** What a person chooses. */
-    public function label(): string;
+    public function label(): Message;
 }

@@ -23,6 +23,19 @@ final readonly class TextEdit
         return new self($span, '');
     }
 
+    /** @param list<self> $edits in order, none overlapping another */
+    public static function allIn(string $text, array $edits): string
+    {
+        $result = '';
+        $offset = 0;
+        foreach ($edits as $edit) {
+            $result .= substr($text, $offset, $edit->span->start - $offset).$edit->text;
+            $offset = $edit->span->end;
+        }
+
+        return $result.substr($text, $offset);
+    }
+
     public function shiftedBy(int $bytes): self
     {
         return new self($this->span->shiftedBy($bytes), $this->text);

@@ -40,12 +40,12 @@ final readonly class Conversion
     {
         $written = $target->writer()->write($reading);
         $losses = array_map(
-            static fn (int $number) => Loss::reduced("Picture {$number} stays here: the text only names its place. Put it in by hand after the import."),
+            static fn (int $number) => Loss::reduced('picture', number: $number),
             $pictures->namedIn($written->text),
         );
 
         if ('' !== $written->text && !$written->isEssay && false === $reading->question?->isMarked()) {
-            $losses[] = Loss::refused('It has no right answer yet: your quiz system refuses it, or counts every answer as wrong.');
+            $losses[] = Loss::refused('unmarked-goes');
         }
 
         return [] === $losses ? $written : new WrittenBlock($written->text, [...$written->losses, ...$losses], $written->isNumbered, $written->isEssay);

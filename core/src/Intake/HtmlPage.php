@@ -65,7 +65,7 @@ final class HtmlPage
             return;
         }
         if (Regex::match('/display\s*:\s*none|mso-hide\s*:\s*all|visibility\s*:\s*hidden/', $style) || $element->hasAttribute('hidden')) {
-            $this->builder->note('Hidden text was left out.');
+            $this->builder->note('hidden-text');
 
             return;
         }

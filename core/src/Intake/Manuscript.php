@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Message\Message;
+
 /**
  * What a document holds, as its reader sees it: lines of text, with the numbers and letters that the word processor made.
  *
@@ -14,7 +16,7 @@ final readonly class Manuscript
     /**
      * @param string            $text       lines parted by LF
      * @param list<Emphasis>    $emphasised stretches that stand out: bold, underlined, highlighted, coloured
-     * @param list<string>      $notes      what was left out, or needs a look: full sentences
+     * @param list<Message>     $notes      what was left out, or needs a look
      * @param list<Picture>     $pictures   in the order in which “[picture 1]” and so on stand in the text
      */
     public function __construct(public string $text, public array $emphasised = [], public array $notes = [], public array $pictures = [])

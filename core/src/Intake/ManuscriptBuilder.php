@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Message\Message;
 use Notagram\Question\KeptPictures;
 use Notagram\Source\Regex;
 
@@ -148,7 +149,7 @@ final class ManuscriptBuilder
     public function picture(?Picture $picture, string $alternative = ''): void
     {
         if (null === $picture || '' === $picture->bytes) {
-            $this->note('Pictures that did not come with the document left their place only: %d.');
+            $this->note('missing-pictures');
             $this->text(KeptPictures::name(null, $alternative));
 
             return;
@@ -157,13 +158,13 @@ final class ManuscriptBuilder
         if ($number > \count($this->pictures)) {
             $this->pictures[] = $picture;
             if (null === $picture->mediaType()) {
-                $this->note('Pictures of a kind that no browser shows were kept, but are not shown: %d.');
+                $this->note('unshown-pictures');
             }
         }
         $this->text(KeptPictures::name($number, $alternative));
     }
 
-    /** @param string $note a sentence with %d for how often */
+    /** @param string $note what it is about, as the catalogue names it; told once, with how often */
     public function note(string $note): void
     {
         $this->notes[$note] = ($this->notes[$note] ?? 0) + 1;
@@ -176,7 +177,7 @@ final class ManuscriptBuilder
         }
         $notes = [];
         foreach ($this->notes as $note => $times) {
-            $notes[] = \sprintf($note, $times);
+            $notes[] = Message::of('note/'.$note, times: $times);
         }
 
         $text = rtrim(implode("\n", $this->lines));

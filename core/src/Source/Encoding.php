@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Source;
 
+use Notagram\Message\Message;
+
 /** The encodings that are recognised, and that a person may choose from; the value is the IANA name. */
 enum Encoding: string
 {
@@ -79,39 +81,9 @@ enum Encoding: string
     }
 
     /** How people call it. */
-    public function label(): string
+    public function label(): Message
     {
-        return match ($this) {
-            self::Utf8 => 'UTF-8',
-            self::Utf16Le => 'UTF-16 (little-endian)',
-            self::Utf16Be => 'UTF-16 (big-endian)',
-            self::Utf32Le => 'UTF-32 (little-endian)',
-            self::Utf32Be => 'UTF-32 (big-endian)',
-            self::Windows1250 => 'Windows-1250 (Central Europe)',
-            self::Windows1251 => 'Windows-1251 (Cyrillic)',
-            self::Windows1252 => 'Windows-1252 (Western Europe)',
-            self::Windows1253 => 'Windows-1253 (Greek)',
-            self::Windows1254 => 'Windows-1254 (Turkish)',
-            self::Windows1255 => 'Windows-1255 (Hebrew)',
-            self::Windows1256 => 'Windows-1256 (Arabic)',
-            self::Windows1257 => 'Windows-1257 (Baltic)',
-            self::Windows1258 => 'Windows-1258 (Vietnamese)',
-            self::Latin1 => 'ISO 8859-1 (Western Europe)',
-            self::Latin2 => 'ISO 8859-2 (Central Europe)',
-            self::Latin5 => 'ISO 8859-9 (Turkish)',
-            self::Latin9 => 'ISO 8859-15 (Western Europe with €)',
-            self::Cyrillic => 'ISO 8859-5 (Cyrillic)',
-            self::Greek => 'ISO 8859-7 (Greek)',
-            self::Koi8R => 'KOI8-R (Russian)',
-            self::Macintosh => 'Mac Roman',
-            self::Ibm437 => 'DOS 437',
-            self::Ibm850 => 'DOS 850 (Western Europe)',
-            self::ShiftJis => 'Shift JIS (Japanese)',
-            self::EucJp => 'EUC-JP (Japanese)',
-            self::Gb18030 => 'GB 18030 (simplified Chinese)',
-            self::Big5 => 'Big5 (traditional Chinese)',
-            self::EucKr => 'EUC-KR (Korean)',
-        };
+        return new Message('encoding/'.$this->value);
     }
 
     /** What ICU calls it, with the table named where the plain name stands for another one. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Source;
 
+use Notagram\Message\Message;
+
 /** What a file is by its first bytes, so far as it decides whether it can be read as a text. */
 enum FileKind
 {
@@ -43,17 +45,17 @@ enum FileKind
     }
 
     /** Why it is not read, and what to do instead; null for what is. */
-    public function refusal(): ?string
+    public function refusal(): ?Message
     {
         return match ($this) {
             self::Text, self::WordDocument, self::OpenDocumentText => null,
-            self::OldWordProcessor => 'This is a file of an old word-processor format (.doc or .rtf), which is not read. Open it there and save it as .docx or .odt, or copy its text and paste it here.',
-            self::Encrypted => 'This file is protected by a password. Open it in its program, save it without one, and bring it in again.',
-            self::Spreadsheet => 'This is a spreadsheet, which cannot be read yet. Copy its cells and paste them here as text.',
-            self::Pdf => 'This is a PDF, which cannot be read yet. Copy its text and paste it here.',
-            self::Archive => 'This is an archive. Unpack it and bring in the text files that are in it.',
-            self::Picture => 'This is a picture. Only texts can be read.',
-            self::Binary => 'This does not look like a text: it is full of bytes that no text holds. Choose a text file.',
+            self::OldWordProcessor => new Message('refusal/old-word-processor'),
+            self::Encrypted => new Message('refusal/encrypted'),
+            self::Spreadsheet => new Message('refusal/spreadsheet'),
+            self::Pdf => new Message('refusal/pdf'),
+            self::Archive => new Message('refusal/archive'),
+            self::Picture => new Message('refusal/picture'),
+            self::Binary => new Message('refusal/binary'),
         };
     }
 

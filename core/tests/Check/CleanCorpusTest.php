@@ -11,6 +11,7 @@ use Notagram\Finding\Level;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +79,7 @@ final class CleanCorpusTest extends TestCase
     {
         $findings = array_filter($checked->findings(), static fn (PlacedFinding $placed) => $placed->finding->level === $level);
 
-        return array_values(array_map(static fn (PlacedFinding $placed) => "{$placed->finding->code}: {$placed->finding->message} ".$placed->finding->span->of($checked->sheet->source->text), $findings));
+        return array_values(array_map(static fn (PlacedFinding $placed) => "{$placed->finding->code}: ".InEnglish::of($placed->finding->message()).' '.$placed->finding->span->of($checked->sheet->source->text), $findings));
     }
 
     private static function countries(string $language, string $frame, bool $asAiken): string

@@ -14,6 +14,7 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
 use Notagram\Source\Span;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -93,24 +94,24 @@ final class OfferedFixesTest extends TestCase
 
         self::assertNotNull($finding);
         self::assertNull($finding->fix);
-        self::assertNotSame('', $finding->advice);
+        self::assertNotSame('', InEnglish::of($finding->advice()));
     }
 
     public function testEditsThatOverlapAreRefusedWhereTheyAreMade(): void
     {
         $this->expectException(\LogicException::class);
-        Fix::safe('x', new TextEdit(new Span(0, 3), 'a'), new TextEdit(new Span(2, 4), 'b'));
+        Fix::safe('write', [new TextEdit(new Span(0, 3), 'a'), new TextEdit(new Span(2, 4), 'b')]);
     }
 
     public function testEditsOutOfOrderAreRefusedToo(): void
     {
         $this->expectException(\LogicException::class);
-        Fix::safe('x', TextEdit::insert(5, 'a'), TextEdit::insert(1, 'b'));
+        Fix::safe('write', [TextEdit::insert(5, 'a'), TextEdit::insert(1, 'b')]);
     }
 
     public function testAShiftedFixEditsTheSameWordsFurtherDown(): void
     {
-        $fix = Fix::safe('x', new TextEdit(new Span(0, 1), 'A'), TextEdit::remove(new Span(2, 3)));
+        $fix = Fix::safe('write', [new TextEdit(new Span(0, 1), 'A'), TextEdit::remove(new Span(2, 3))]);
 
         self::assertSame('>>Ab', $fix->shiftedBy(2)->appliedTo('>>abc'));
     }

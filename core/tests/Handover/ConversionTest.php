@@ -9,6 +9,7 @@ use Notagram\Notation\LossKind;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -17,32 +18,32 @@ final class ConversionTest extends TestCase
     /** @return iterable<string, array{string, LossKind, string}> a GIFT text, the kind of its loss in Aiken, and words of it */
     public static function losses(): iterable
     {
-        yield 'several answers' => ['x {~%50%a ~%50%b ~%-100%c}', LossKind::Dropped, 'several right answers'];
+        yield 'several answers' => ['x {~%50%a ~%50%b ~%-100%c}', LossKind::Dropped, 'allows one right answer'];
         yield 'typed' => ['x {=a =b}', LossKind::Dropped, 'no typed answers'];
         yield 'a typed gap' => ['Bees make {=wax}.', LossKind::Dropped, 'no typed answers'];
         yield 'a number' => ['x {#3}', LossKind::Dropped, 'no number questions'];
         yield 'matching' => ['x {=a -> b =c -> d =e -> f}', LossKind::Dropped, 'no matching'];
         yield 'an essay' => ['x {}', LossKind::Dropped, 'no essays'];
         yield 'a text' => ['Read this.', LossKind::Dropped, 'no texts without an answer'];
-        yield 'no key' => ['x {~a ~b}', LossKind::Dropped, 'No right answer'];
-        yield 'two keys' => ['x {=a =b ~c}', LossKind::Dropped, 'several right answers'];
-        yield 'a stem like an option' => ['A. Smith wrote it {=a ~b}', LossKind::Dropped, 'taken for an option'];
-        yield 'a stem like an ANSWER line' => ['ANSWER\: B {=a ~b}', LossKind::Dropped, 'taken for an option or an ANSWER line'];
+        yield 'no key' => ['x {~a ~b}', LossKind::Dropped, 'No answer is marked'];
+        yield 'two keys' => ['x {=a =b ~c}', LossKind::Dropped, 'allows one right answer'];
+        yield 'a stem like an option' => ['A. Smith wrote it {=a ~b}', LossKind::Dropped, 'take the stem for an option'];
+        yield 'a stem like an ANSWER line' => ['ANSWER\: B {=a ~b}', LossKind::Dropped, 'take the stem for an option or an ANSWER line'];
         yield 'no stem' => ['{=a ~b}', LossKind::Dropped, 'no stem'];
         yield 'more than 26 options' => ['x {=a '.implode(' ', array_map(static fn (int $number) => "~o{$number}", range(1, 26))).'}', LossKind::Dropped, '26 options'];
         yield 'broken' => ['x {=a', LossKind::Dropped, 'could not be read'];
         yield 'true or false' => ['x {T}', LossKind::Changed, 'two options'];
         yield 'a chosen gap' => ['Bees make {=wax ~milk}.', LossKind::Changed, 'gap'];
         yield 'a title' => ['::T::x {=a ~b}', LossKind::Reduced, 'title'];
-        yield 'feedback' => ['x {=a#good ~b}', LossKind::Reduced, 'feedback'];
+        yield 'Feedback' => ['x {=a#good ~b}', LossKind::Reduced, 'Feedback'];
         yield 'an explanation' => ['x {=a ~b ####why}', LossKind::Reduced, 'explanation'];
-        yield 'points' => ["// (2 points)\nx {=a ~b}", LossKind::Reduced, 'points, comments'];
+        yield 'points' => ["// (2 points)\nx {=a ~b}", LossKind::Reduced, 'Points are lost'];
         yield 'partial credit' => ['x {=a ~%50%b ~c}', LossKind::Reduced, 'Partial marks'];
         yield 'a line break' => ["x\ny {=a ~b}", LossKind::Reduced, 'Line breaks'];
         yield 'HTML' => ['x <b>y</b> {=a ~b}', LossKind::Reduced, 'HTML'];
         yield 'Markdown' => ['[markdown]x *y* {=a ~b}', LossKind::Reduced, 'Markdown'];
         yield 'a category' => ["\$CATEGORY: A/B\n\nx {=a ~b}", LossKind::Reduced, 'category “A / B”'];
-        yield 'a comment' => ["// note\n\nx {=a ~b}", LossKind::Reduced, 'comment'];
+        yield 'a comment' => ["// note\n\nx {=a ~b}", LossKind::Reduced, 'Comments'];
         yield 'a number before the stem' => ['1. x {=a ~b}', LossKind::Reduced, 'number “1.”'];
     }
 
@@ -54,7 +55,7 @@ final class ConversionTest extends TestCase
         foreach ($conversion->blocks as $block) {
             foreach ($block->written->losses as $loss) {
                 if ($loss->kind === $kind) {
-                    $named[] = $loss->message;
+                    $named[] = InEnglish::of($loss->message);
                 }
             }
         }
@@ -71,18 +72,18 @@ final class ConversionTest extends TestCase
     public static function otherLosses(): iterable
     {
         yield 'GIFT: a gap that ends its sentence' => ['starred', "1. Bees make ____\nAnswer: wax", 'gift', LossKind::Reduced, 'typed below', 'Bees make _____ {=wax}'];
-        yield 'GIFT: an arrow in a typed answer' => ['starred', "1. What makes a queen?\nAnswer: larva -> queen", 'gift', LossKind::Changed, 'read as a matching question', 'What makes a queen? {=larva -> queen}'];
+        yield 'GIFT: an arrow in a typed answer' => ['starred', "1. What makes a queen?\nAnswer: larva -> queen", 'gift', LossKind::Changed, 'becomes a matching question', 'What makes a queen? {=larva -> queen}'];
         yield 'GIFT: thirds' => ['aiken', "x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, B, C", 'gift', LossKind::Reduced, 'rounded to five decimals', ''];
         yield 'GIFT: an unmarked statement' => ['starred', "1. Bees fly.\nTrue   False\n", 'gift', LossKind::Changed, 'becomes an essay', 'Bees fly. {}'];
         yield 'GIFT: an answer that is not there yet' => ['starred', "1. Legs: ___\n", 'gift', LossKind::Changed, 'becomes an essay', 'Legs: _____ {}'];
         yield 'Starred list: weights' => ['gift', 'x {~%70%a ~%30%b ~%-100%c}', 'starred', LossKind::Reduced, 'share 100 % evenly', "1. x\n*a. a\n*b. b\nc. c"];
         yield 'Starred list: part marks of a typed answer' => ['gift', 'x {=a =%50%b}', 'starred', LossKind::Reduced, 'every accepted answer earns everything', "1. x\nAnswer: a / b"];
         yield 'Starred list: a number' => ['gift', 'x {#3:0.5}', 'starred', LossKind::Changed, 'typed answer', "1. x\nAnswer: 3"];
-        yield 'Starred list: its tolerance' => ['gift', 'x {#3:0.5}', 'starred', LossKind::Reduced, 'tolerance is left out', "1. x\nAnswer: 3"];
+        yield 'Starred list: its tolerance' => ['gift', 'x {#3:0.5}', 'starred', LossKind::Reduced, 'tolerance is lost', "1. x\nAnswer: 3"];
         yield 'Starred list: a chosen gap' => ['gift', 'Bees make {=wax ~milk}.', 'starred', LossKind::Changed, 'blank in the sentence', "1. Bees make _____.\n*a. wax\nb. milk"];
-        yield 'Starred list: one right of several' => ['gift', 'x {~%100%a ~%-100%b}', 'starred', LossKind::Changed, 'become one answer', "1. x\n*a. a\nb. b"];
-        yield 'Starred list: feedback and title' => ['gift', '::T::x {=a#good ~b}', 'starred', LossKind::Reduced, 'no place for it: ', "1. x\n*a. a\nb. b"];
-        yield 'Starred list: a comment' => ['gift', "// note\n\nx {T}", 'starred', LossKind::Reduced, 'comment is left out', "1. x\nTrue"];
+        yield 'Starred list: one right of several' => ['gift', 'x {~%100%a ~%-100%b}', 'starred', LossKind::Changed, 'a question with one answer', "1. x\n*a. a\nb. b"];
+        yield 'Starred list: feedback and title' => ['gift', '::T::x {=a#good ~b}', 'starred', LossKind::Reduced, 'a Starred list cannot store it', "1. x\n*a. a\nb. b"];
+        yield 'Starred list: a comment' => ['gift', "// note\n\nx {T}", 'starred', LossKind::Reduced, 'Comments are lost', "1. x\nTrue"];
         yield 'Starred list: a category' => ['gift', "\$CATEGORY: A/B\n\nx {T}", 'starred', LossKind::Reduced, 'becomes a heading', ''];
         yield 'Starred list: lines of a stem' => ['gift', "x\n\\n1. y {=a ~b}", 'starred', LossKind::Reduced, 'Line breaks in the stem', ''];
         yield 'Starred list: more than 26 options' => ['gift', 'x {=a '.implode(' ', array_map(static fn (int $number) => "~o{$number}", range(1, 26))).'}', 'starred', LossKind::Dropped, '26 options', ''];
@@ -95,7 +96,7 @@ final class ConversionTest extends TestCase
         $named = [];
         foreach ($conversion->blocks as $block) {
             foreach ($block->written->losses as $loss) {
-                $named[$loss->kind->name] = ($named[$loss->kind->name] ?? '').' '.$loss->message;
+                $named[$loss->kind->name] = ($named[$loss->kind->name] ?? '').' '.InEnglish::of($loss->message);
             }
         }
         self::assertStringContainsString($words, $named[$kind->name] ?? '', 'Of the other kinds: '.implode(' ', $named));
@@ -126,7 +127,7 @@ final class ConversionTest extends TestCase
         $conversion = self::convert("x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, C, D", 'aiken', 'gift');
 
         self::assertSame("x? {\n  ~%33.33333%a\n  ~%-100%b\n  ~%33.33333%c\n  ~%33.33333%d\n}\n", $conversion->text());
-        self::assertSame('Its marks are rounded to five decimals.', $conversion->blocks[0]->written->losses[0]->message);
+        self::assertSame('Weights are rounded to five decimals.', InEnglish::of($conversion->blocks[0]->written->losses[0]->message));
     }
 
     public function testMarksInTextsAreEscapedAndNothingElse(): void

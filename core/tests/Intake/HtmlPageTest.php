@@ -6,6 +6,7 @@ namespace Notagram\Tests\Intake;
 
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\HtmlPage;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +25,7 @@ final class HtmlPageTest extends TestCase
     {
         $page = HtmlPage::read('<h1>Test</h1><p>&nbsp;</p><ol start="3"><li>Which?<ol type="A"><li>one</li><li style="color:#c00">two</li></ol></li></ol><p style="display:none">secret</p><table><tr><td>a) x</td><td>c) y</td></tr></table><script>alert(1)</script>');
         self::assertSame("Test\n\n3. Which?\nA. one\nB. two\na) x\tc) y\n", $page->text);
-        self::assertSame(['Hidden text was left out.'], $page->notes);
+        self::assertSame(['Hidden text was left out.'], InEnglish::all($page->notes));
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -112,7 +113,7 @@ final class HtmlPageTest extends TestCase
     {
         foreach (['<p hidden>x</p>', '<p style="visibility: hidden">x</p>', '<span style="mso-hide:all">x</span>'] as $hidden) {
             $page = HtmlPage::read("<p>One</p>{$hidden}");
-            self::assertSame(["One\n", ['Hidden text was left out.']], [$page->text, $page->notes], $hidden);
+            self::assertSame(["One\n", ['Hidden text was left out.']], [$page->text, InEnglish::all($page->notes)], $hidden);
         }
     }
 }

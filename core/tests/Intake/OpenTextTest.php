@@ -7,6 +7,7 @@ namespace Notagram\Tests\Intake;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -61,14 +62,14 @@ final class OpenTextTest extends TestCase
         yield 'notes and comments' => ['<text:p>Which?<text:note><text:note-body><text:p>no</text:p></text:note-body></text:note><office:annotation><text:p>no</text:p></office:annotation></text:p>', "Which?\n", ['Footnotes were left out: 1.', 'Comments were left out.']];
         yield 'hidden by its style' => ['<text:p>Which?<text:span text:style-name="Hidden"> (b)</text:span></text:p>', "Which?\n", ['Hidden text was left out.']];
         yield 'a hidden section' => ['<text:section text:display="none"><text:p>no</text:p></text:section><text:section><text:p>yes</text:p></text:section>', "yes\n", ['Hidden text was left out.']];
-        yield 'tracked changes' => ['<text:tracked-changes><text:changed-region><text:deletion><text:p>no</text:p></text:deletion></text:changed-region></text:tracked-changes><text:p>yes</text:p>', "yes\n", ['Tracked changes were read as accepted.']];
-        yield 'a text box follows its paragraph' => ['<text:p>Above<draw:frame><draw:text-box><text:p>in the box</text:p></draw:text-box></draw:frame></text:p><text:p>Below</text:p>', "Above\nin the box\nBelow\n", ['Text boxes stand where they are anchored: 1.']];
-        yield 'a shape with words' => ['<text:p>Above<draw:custom-shape><text:p>in the shape</text:p></draw:custom-shape></text:p>', "Above\nin the shape\n", ['Text boxes stand where they are anchored: 1.']];
+        yield 'tracked changes' => ['<text:tracked-changes><text:changed-region><text:deletion><text:p>no</text:p></text:deletion></text:changed-region></text:tracked-changes><text:p>yes</text:p>', "yes\n", ['Tracked changes were accepted.']];
+        yield 'a text box follows its paragraph' => ['<text:p>Above<draw:frame><draw:text-box><text:p>in the box</text:p></draw:text-box></draw:frame></text:p><text:p>Below</text:p>', "Above\nin the box\nBelow\n", ['Text boxes, moved to where they are anchored: 1.']];
+        yield 'a shape with words' => ['<text:p>Above<draw:custom-shape><text:p>in the shape</text:p></draw:custom-shape></text:p>', "Above\nin the shape\n", ['Text boxes, moved to where they are anchored: 1.']];
         yield 'a frame on the page' => ['<draw:frame><draw:text-box><text:p>in the frame</text:p></draw:text-box></draw:frame><text:p>Below</text:p>', "\nin the frame\nBelow\n", []];
         yield 'a page that begins' => ['<text:p>One</text:p><text:p text:style-name="NewPage">Two</text:p>', "One\n\f\nTwo\n", []];
         yield 'a table with its head' => ['<table:table><table:table-header-rows><table:table-row><table:table-cell><text:p>No.</text:p></table:table-cell><table:table-cell><text:p>Bee</text:p></table:table-cell></table:table-row></table:table-header-rows>'
             .'<table:table-row><table:table-cell><text:p>1.</text:p></table:table-cell><table:table-cell><text:p>queen</text:p></table:table-cell></table:table-row></table:table>', "No.\tBee\n1.\tqueen\n", []];
-        yield 'a picture that came, and one that did not' => ['<text:p><draw:frame><draw:image xlink:href="./Pictures/bee.png"/><svg:desc>a bee</svg:desc></draw:frame> and <draw:frame><draw:image xlink:href="Pictures/none.png"/></draw:frame></text:p>', "[picture 1: a bee] and [picture]\n", ['Pictures that did not come with the document left their place only: 1.']];
+        yield 'a picture that came, and one that did not' => ['<text:p><draw:frame><draw:image xlink:href="./Pictures/bee.png"/><svg:desc>a bee</svg:desc></draw:frame> and <draw:frame><draw:image xlink:href="Pictures/none.png"/></draw:frame></text:p>', "[picture 1: a bee] and [picture]\n", ['Pictures that did not come with the document, marked by their place only: 1.']];
         yield 'a frame with nothing in it' => ['<text:p>a<draw:frame/>b</text:p>', "ab\n", []];
     }
 
@@ -77,7 +78,7 @@ final class OpenTextTest extends TestCase
     public function testEachPartIsReadWhereItStandsOrSaidToBeLeftOut(string $body, string $text, array $notes): void
     {
         $manuscript = self::read($body);
-        self::assertSame([$text, $notes], [$manuscript->text, $manuscript->notes]);
+        self::assertSame([$text, $notes], [$manuscript->text, InEnglish::all($manuscript->notes)]);
     }
 
     public function testWhatStandsOutIsTold(): void
@@ -111,6 +112,6 @@ final class OpenTextTest extends TestCase
             'Object 2/content.xml' => '<math xmlns="http://www.w3.org/1998/Math/MathML"><mover><mi>x</mi><mo>˙</mo></mover><mo>≤</mo><mtext>one part</mtext></math>',
         ], store: true)) ?? throw new \LogicException();
         self::assertSame("Solve [formula] and \\(\\dot{x}\\le \\text{one part}\\).\n", $manuscript->text);
-        self::assertSame(['Formulas that cannot be read left their place only: 1.'], $manuscript->notes);
+        self::assertSame(['Formulas that could not be read, marked by their place only: 1.'], InEnglish::all($manuscript->notes));
     }
 }

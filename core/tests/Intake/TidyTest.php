@@ -7,6 +7,7 @@ namespace Notagram\Tests\Intake;
 use Notagram\Intake\Tidy\Refusals;
 use Notagram\Intake\Tidy\Tidied;
 use Notagram\Intake\Tidy\Tidy;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -170,10 +171,10 @@ final class TidyTest extends TestCase
 
     public function testWhatStaysWhereItIsIsNamed(): void
     {
-        $notes = static fn (string $text): array => Tidy::of($text)->notes;
-        self::assertSame(['Some answers of the key fit no question, and stay at the end: 2 C.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n1. B\n2. C\n"));
-        self::assertSame(['An answer key was found, but it fits none of the questions. It stays where it is.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n7. D\n8. C\n"));
-        self::assertSame(['Belongs to no question, and stays where it is: “Best wishes, and see you on Friday.”.'], $notes("1. Which?\na. x\nb. y\n\n2. Which then?\na. x\nb. y\n\nBest wishes, and see you on Friday.\n"));
+        $notes = static fn (string $text): array => InEnglish::all(Tidy::of($text)->notes);
+        self::assertSame(['Some answers of the key fit no question and stay at the end: 2 C.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n1. B\n2. C\n"));
+        self::assertSame(['There is an answer key, but it fits none of the questions. It stays where it is.'], $notes("1. Which?\na. x\nb. y\n\nAnswers\n7. D\n8. C\n"));
+        self::assertSame(['This text belongs to no question and stays where it is: “Best wishes, and see you on Friday.”.'], $notes("1. Which?\na. x\nb. y\n\n2. Which then?\na. x\nb. y\n\nBest wishes, and see you on Friday.\n"));
         self::assertSame([], $notes("1. Which?\na. x\n*b. y\n"));
         self::assertSame([], $notes("Dear beekeepers,\nthe meeting is on 3. May.\n"), 'A letter is no old test.');
     }

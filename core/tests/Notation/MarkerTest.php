@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Notation;
 
-use Notagram\Finding\Fix;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Key\KeyMark;
 use Notagram\Notation\Key\KeyMarking;
@@ -12,6 +11,7 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
+use Notagram\Tests\InEnglish;
 use Notagram\Tests\ModelLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -139,7 +139,7 @@ final class MarkerTest extends TestCase
     {
         $text = "Which?\nA. a\nB. b\nANSWER: A\n\nWhich then?\nA. a\nB. b\n\nAnd?\nA. a\nB. b\n";
         $marking = KeyMarking::of(ReadSheet::of(SourceText::fromUtf8($text), self::notation('aiken')), '1 B 2 E 9 A');
-        self::assertSame(['Number 2: “E” is no answer to question 2.', 'Number 9: there is no such question.'], $marking->misfits);
+        self::assertSame(['Question 2 has no option E.', 'There is no question 9.'], InEnglish::all($marking->misfits));
         self::assertSame([true], array_map(static fn (KeyMark $mark) => $mark->replaces, $marking->marks));
         self::assertSame(1, $marking->unmarked);
     }
@@ -162,6 +162,6 @@ final class MarkerTest extends TestCase
     {
         self::assertNotNull($edits);
 
-        return [] === $edits ? $text : Fix::offered('Mark', ...$edits)->appliedTo($text);
+        return [] === $edits ? $text : TextEdit::allIn($text, $edits);
     }
 }

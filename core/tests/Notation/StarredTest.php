@@ -13,6 +13,7 @@ use Notagram\Notation\ReadSheet;
 use Notagram\Notation\Starred\StarredStyle;
 use Notagram\Notation\Starred\StarredWriter;
 use Notagram\Source\SourceText;
+use Notagram\Tests\InEnglish;
 use Notagram\Tests\ModelLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -74,13 +75,13 @@ final class StarredTest extends TestCase
     /** @return iterable<string, array{string, string}> a question in GIFT, and what is said of it */
     public static function losses(): iterable
     {
-        yield 'weights' => ['X? {=a ~%50%b ~c}', 'reduced: Weights are left out'];
-        yield 'feedback and title' => ['::T:: X? {=a#yes ~b}', 'title, feedback'];
-        yield 'a chosen gap' => ['Bees {=fly ~read} well.', 'changed: The chosen gap becomes a choice'];
-        yield 'several answers with one key' => ['X? {~%100%a ~%-100%b}', 'changed: Several answers with one right option'];
-        yield 'a number' => ['X? {#35:1}', 'changed: The number becomes a typed answer.|reduced: Its tolerance'];
-        yield 'a text' => ['Read this first.', 'changed: It stands as a text between the questions'];
-        yield 'a stem that reads as options' => ["X\na. one\nb. two {T}", 'Line breaks in the stem become blanks'];
+        yield 'weights' => ['X? {=a ~%50%b ~c}', 'reduced: Weights are lost'];
+        yield 'feedback and title' => ['::T:: X? {=a#yes ~b}', 'The title is lost: a Starred list cannot store it.|reduced: Feedback is lost'];
+        yield 'a chosen gap' => ['Bees {=fly ~read} well.', 'changed: The gap becomes a choice'];
+        yield 'several answers with one key' => ['X? {~%100%a ~%-100%b}', 'changed: Only one option is right'];
+        yield 'a number' => ['X? {#35:1}', 'changed: The number becomes a typed answer.|reduced: The tolerance'];
+        yield 'a text' => ['Read this first.', 'changed: This text goes between the questions'];
+        yield 'a stem that reads as options' => ["X\na. one\nb. two {T}", 'Line breaks in the stem become spaces'];
         yield 'nothing' => ['X? {=a ~b}', ''];
     }
 
@@ -88,7 +89,7 @@ final class StarredTest extends TestCase
     public function testWhatItCannotHoldIsNamed(string $gift, string $said): void
     {
         $reading = ReadSheet::of(SourceText::fromUtf8($gift), Notations::find('gift') ?? throw new \LogicException())->numbered(1)->reading;
-        $losses = implode('|', array_map(static fn (Loss $loss) => $loss->kind->value.': '.$loss->message, self::notation()->writer()->write($reading)->losses));
+        $losses = implode('|', array_map(static fn (Loss $loss) => $loss->kind->value.': '.InEnglish::of($loss->message), self::notation()->writer()->write($reading)->losses));
         '' === $said ? self::assertSame('', $losses) : self::assertStringContainsString($said, $losses);
     }
 

@@ -8,6 +8,7 @@ use Notagram\Check\CheckedSheet;
 use Notagram\Check\PlacedFinding;
 use Notagram\Finding\Level;
 use Notagram\Finding\TextEdit;
+use Notagram\Message\Sentences;
 use Notagram\Notation\BlockKind;
 use Notagram\Source\LineMap;
 
@@ -19,7 +20,7 @@ final class SheetJson
      *
      * @return array<string, mixed>
      */
-    public static function of(CheckedSheet $checked, Level $least = Level::Hint, array $offered = []): array
+    public static function of(CheckedSheet $checked, Sentences $sentences, Level $least = Level::Hint, array $offered = []): array
     {
         $sheet = $checked->sheet;
         $lines = new LineMap($sheet->source->text);
@@ -44,7 +45,7 @@ final class SheetJson
             'summary' => get_object_vars($summary),
             'questions' => $questions,
             'broken' => $broken,
-            'findings' => array_map(static fn (PlacedFinding $placed) => self::finding($placed, $lines), array_values($findings)),
+            'findings' => array_map(static fn (PlacedFinding $placed) => self::finding($placed, $lines, $sentences), array_values($findings)),
         ];
     }
 
@@ -66,7 +67,7 @@ final class SheetJson
     }
 
     /** @return array<string, mixed> */
-    private static function finding(PlacedFinding $placed, LineMap $lines): array
+    private static function finding(PlacedFinding $placed, LineMap $lines, Sentences $sentences): array
     {
         $finding = $placed->finding;
         $start = $lines->positionAt($finding->span->start);
@@ -75,15 +76,15 @@ final class SheetJson
         return [
             'code' => $finding->code,
             'level' => $finding->level->value,
-            'message' => $finding->message,
-            'advice' => $finding->advice,
+            'message' => $sentences->of($finding->message()),
+            'advice' => $sentences->of($finding->advice()),
             'question' => $placed->question,
             'line' => $start->line,
             'column' => $start->column,
             'endLine' => $end->line,
             'endColumn' => $end->column,
             'fix' => null === $finding->fix ? null : [
-                'label' => $finding->fix->label,
+                'label' => $sentences->of($finding->fix->label),
                 'safe' => $finding->fix->isSafe,
                 'edits' => array_map(static fn (TextEdit $edit) => self::edit($edit, $lines), $finding->fix->edits),
             ],

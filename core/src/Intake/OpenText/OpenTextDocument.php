@@ -109,7 +109,7 @@ final class OpenTextDocument
                 'table' => $this->table($child),
                 'section', 'index-body', 'text-box' => $this->section($child),
                 'frame' => $this->frame($child),
-                'tracked-changes' => $this->builder->note('Tracked changes were read as accepted.'),
+                'tracked-changes' => $this->builder->note('tracked-changes'),
                 default => null,
             };
         }
@@ -119,7 +119,7 @@ final class OpenTextDocument
     private function section(\DOMElement $section): void
     {
         if ('none' === $section->getAttributeNS(self::TEXT, 'display')) {
-            $this->builder->note('Hidden text was left out.');
+            $this->builder->note('hidden-text');
 
             return;
         }
@@ -254,7 +254,7 @@ final class OpenTextDocument
         $this->inline($paragraph, false, $frames);
         $this->builder->endLine();
         foreach ($frames as $box) {
-            $this->builder->note('Text boxes stand where they are anchored: %d.');
+            $this->builder->note('text-boxes');
             $this->blocks($box);
         }
     }
@@ -279,9 +279,9 @@ final class OpenTextDocument
                 's' => $this->builder->text(str_repeat(' ', min(500, max(1, (int) $child->getAttributeNS(self::TEXT, 'c')))), $standsOut),
                 'tab' => $this->builder->text("\t"),
                 'line-break' => $this->builder->lineBreak(),
-                'note' => $this->builder->note('Footnotes were left out: %d.'),
-                'annotation' => $this->builder->note('Comments were left out.'),
-                'hidden-text', 'hidden-paragraph' => $this->builder->note('Hidden text was left out.'),
+                'note' => $this->builder->note('footnotes'),
+                'annotation' => $this->builder->note('comments'),
+                'hidden-text', 'hidden-paragraph' => $this->builder->note('hidden-text'),
                 'frame' => $this->frameWithin($child, $boxes),
                 'custom-shape' => $boxes[] = $child,
                 'text-input', 'placeholder', 'sequence', 'bookmark-ref', 'expression', 'title', 'date', 'page-number' => $this->builder->text($child->textContent, $standsOut),
@@ -297,7 +297,7 @@ final class OpenTextDocument
         $style = $this->styles[$span->getAttributeNS(self::TEXT, 'style-name')] ?? null;
         foreach ($style?->getElementsByTagNameNS(self::STYLE, 'text-properties') ?? [] as $properties) {
             if ('none' === $properties->getAttributeNS(self::TEXT, 'display')) {
-                $this->builder->note('Hidden text was left out.');
+                $this->builder->note('hidden-text');
 
                 return;
             }
@@ -348,7 +348,7 @@ final class OpenTextDocument
         try {
             $tex = null !== $within ? MathMl::tex($within) : $this->texOf($name);
         } catch (UnreadableDocument) {
-            $this->builder->note('Formulas that cannot be read left their place only: %d.');
+            $this->builder->note('formulas');
             $this->builder->text('[formula]');
 
             return true;

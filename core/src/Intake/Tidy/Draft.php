@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Message\Message;
 use Notagram\Notation\Printed\Line;
 use Notagram\Notation\Printed\Paper;
 use Notagram\Notation\Printed\PaperOption;
@@ -20,7 +21,7 @@ use Notagram\Notation\Printed\Role;
 final class Draft
 {
     public ?string $title = null;
-    /** @var list<string> what was left where it is, and wants a look */
+    /** @var list<Message> what was left where it is, and wants a look */
     public array $notes = [];
     /** @var list<DraftLine> in order */
     public array $lines = [];
@@ -217,9 +218,9 @@ final class Draft
         return $behind;
     }
 
-    public function note(string $text): void
+    public function note(Message $note): void
     {
-        $this->notes[] = $text;
+        $this->notes[] = $note;
     }
 
     /** @return list<Change> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Message\Message;
 use Notagram\Notation\Printed\Role;
 
 /** Names the texts that belong to no question: they stay, and want a look. */
@@ -12,7 +13,7 @@ final class Strays
     private const MOST_NAMED = 5;
     private const FIRST_WORDS = 50;
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public static function notesOn(Draft $draft): array
     {
         $found = [];
@@ -32,8 +33,7 @@ final class Strays
         if ([] === $found || [] === $draft->questions) {
             return [];
         }
-        $more = \count($found) - self::MOST_NAMED;
 
-        return ['Belongs to no question, and stays where it is: '.implode(', ', \array_slice($found, 0, self::MOST_NAMED)).($more > 0 ? " and {$more} more." : '.')];
+        return [Message::of('note/strays', texts: implode(', ', \array_slice($found, 0, self::MOST_NAMED)), more: max(0, \count($found) - self::MOST_NAMED))];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy;
 
 use Notagram\Intake\Emphasis;
+use Notagram\Message\Message;
 
 /** A tidied text, with what each step did to it. */
 final readonly class Tidied
@@ -13,7 +14,7 @@ final readonly class Tidied
      * @param string           $text  a Starred list; lines parted by LF
      * @param list<StepReport> $steps those that did something, or would have
      * @param ?string          $title that stood above the questions
-     * @param list<string>     $notes what was left where it is, and wants a look
+     * @param list<Message>    $notes what was left where it is, and wants a look
      * @param array<int, list<string>> $became what each line of the original became, from 1; none where it is gone
      * @param list<int>        $origins for each line of the text, the line of the original that it came from, from 1
      */

@@ -98,7 +98,7 @@ final class Tidy
         foreach ($steps as $step) {
             $name = $step->name();
             if ([] !== $changes[$name] || [] !== $refused[$name]) {
-                $reports[] = new StepReport($name, $step->label(), $changes[$name], $refused[$name]);
+                $reports[] = new StepReport($name, $changes[$name], $refused[$name]);
             }
         }
         $became = [];

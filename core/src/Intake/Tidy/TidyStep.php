@@ -10,8 +10,5 @@ interface TidyStep
     /** As it goes over the wire and on the command line. */
     public function name(): string;
 
-    /** What it does, as people say it. */
-    public function label(): string;
-
     public function apply(Draft $draft): void;
 }

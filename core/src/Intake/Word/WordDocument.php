@@ -126,7 +126,7 @@ final class WordDocument
             }
             $properties = self::child($row, 'trPr');
             if (null !== $properties && null !== self::child($properties, 'del')) {
-                $this->builder->note('Tracked changes were read as accepted.');
+                $this->builder->note('tracked-changes');
                 continue;
             }
             $this->builder->startRow();
@@ -157,7 +157,7 @@ final class WordDocument
         // Where the end of a paragraph was deleted, the next one goes on with it.
         $this->isParagraphJoined = null !== $mark && null !== self::child($mark, 'del');
         if ($this->isParagraphJoined) {
-            $this->builder->note('Tracked changes were read as accepted.');
+            $this->builder->note('tracked-changes');
 
             return;
         }
@@ -172,7 +172,7 @@ final class WordDocument
         $boxes = $this->boxes;
         $this->boxes = [];
         foreach ($boxes as $box) {
-            $this->builder->note('Text boxes stand where they are anchored: %d.');
+            $this->builder->note('text-boxes');
             $this->blocks($box);
         }
     }
@@ -217,10 +217,10 @@ final class WordDocument
             match ($child->localName) {
                 'r' => $this->run($child),
                 'ins', 'moveTo' => $this->inserted($child, $style),
-                'del', 'moveFrom' => $this->builder->note('Tracked changes were read as accepted.'),
+                'del', 'moveFrom' => $this->builder->note('tracked-changes'),
                 'hyperlink', 'smartTag', 'sdt', 'sdtContent', 'fldSimple', 'customXml', 'dir', 'bdo', 'oMathPara' => $this->runs($child, $style),
                 'oMath' => $this->builder->text(WordFormula::tex($child)),
-                'commentRangeStart' => $this->builder->note('Comments were left out.'),
+                'commentRangeStart' => $this->builder->note('comments'),
                 default => null,
             };
         }
@@ -229,7 +229,7 @@ final class WordDocument
 
     private function inserted(\DOMElement $element, ?string $style): void
     {
-        $this->builder->note('Tracked changes were read as accepted.');
+        $this->builder->note('tracked-changes');
         $this->runs($element, $style);
     }
 
@@ -238,7 +238,7 @@ final class WordDocument
         $properties = self::child($run, 'rPr');
         $standsOut = null !== $properties && self::standsOut($properties);
         if (null !== $properties && self::isOn($properties, 'vanish')) {
-            $this->builder->note('Hidden text was left out.');
+            $this->builder->note('hidden-text');
 
             return;
         }
@@ -255,8 +255,8 @@ final class WordDocument
                 'sym' => $this->builder->text(WordSymbols::character($child->getAttributeNS(self::W, 'char')), $standsOut),
                 'drawing', 'pict', 'object' => $this->drawing($child),
                 'AlternateContent' => $this->alternative($child),
-                'footnoteReference', 'endnoteReference' => $this->builder->note('Footnotes were left out: %d.'),
-                'commentReference' => $this->builder->note('Comments were left out.'),
+                'footnoteReference', 'endnoteReference' => $this->builder->note('footnotes'),
+                'commentReference' => $this->builder->note('comments'),
                 'oMath' => $this->builder->text(WordFormula::tex($child)),
                 default => null,
             };

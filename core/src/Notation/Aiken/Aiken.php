@@ -9,7 +9,6 @@ use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
-use Notagram\Question\QuestionType;
 use Notagram\Source\Regex;
 
 final readonly class Aiken implements Notation
@@ -58,8 +57,6 @@ final readonly class Aiken implements Notation
 
     public function examples(): array
     {
-        return [
-            new Example(QuestionType::Choice, "Which bee mates with the queen?\nA. the worker\nB. the drone\nC. the nurse\nANSWER: B", 'The stem on one line, the options from A on, then at once ANSWER: and the letter of the right one.'),
-        ];
+        return Example::of($this->id());
     }
 }

@@ -53,7 +53,7 @@ final class AikenAnswer
         if (Regex::match('/^[A-Za-z](?:(?:\s*+[,;&+\/]\s*+|\s++and\s++|\s++)[A-Za-z])++\z/i', $said)) {
             return $this->severalLetters($said, $letters);
         }
-        $this->unknownLetter('' === $said ? 'The ANSWER line names no option.' : \sprintf('“%s” is none of the options.', mb_strimwidth($said, 0, 40, '…')));
+        $this->unknownLetter($said);
 
         return [];
     }
@@ -67,9 +67,10 @@ final class AikenAnswer
         $this->findings[] = Finding::fault(
             $this->line->hasLookAlike ? LookAlikes::CODE : 'aiken.answer-format',
             $this->line->span,
-            \sprintf($this->line->hasLookAlike ? '“%s” holds a sign that only looks right: it is of another alphabet.' : '“%s” is not how the right option is named.', mb_strimwidth($this->line->text, 0, 40, '…')),
-            \sprintf('Write it in capitals, with a colon and one blank: %s%s.', self::PLACE, $letter),
-            Fix::safe('Write “'.self::PLACE.$letter.'”', new TextEdit($line, self::PLACE.$letter)),
+            Fix::safe('write', [new TextEdit($line, self::PLACE.$letter)], text: self::PLACE.$letter),
+            $this->line->hasLookAlike ? 'answer' : '',
+            spelled: mb_strimwidth($this->line->text, 0, 40, '…'),
+            line: self::PLACE.$letter,
         );
     }
 
@@ -83,9 +84,9 @@ final class AikenAnswer
         return $start;
     }
 
-    private function unknownLetter(string $message): void
+    private function unknownLetter(string $answer): void
     {
-        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->line->span, $message, 'Name the letter of the right option.')->settling(Matter::RightAnswer);
+        $this->findings[] = Finding::fault('aiken.answer-unknown-letter', $this->line->span, case: '' === $answer ? 'none' : '', answer: mb_strimwidth($answer, 0, 40, '…'))->settling(Matter::RightAnswer);
     }
 
     /**
@@ -99,16 +100,11 @@ final class AikenAnswer
         $named = array_values(array_unique(array_map(strtoupper(...), $match[0])));
         $unknown = array_values(array_diff($named, $letters));
         if ([] !== $unknown) {
-            $this->unknownLetter("“{$unknown[0]}” is not among the options.");
+            $this->unknownLetter($unknown[0]);
 
             return array_values(array_intersect($named, $letters));
         }
-        $this->findings[] = Finding::fault(
-            'aiken.several-answers',
-            $this->line->span,
-            'Several right options are named.',
-            'Aiken holds one. Name one, or hand the question over in a notation that holds several.',
-        );
+        $this->findings[] = Finding::fault('aiken.several-answers', $this->line->span);
 
         return $named;
     }

@@ -50,12 +50,12 @@ final class AikenQuestion
     public function read(): BlockReading
     {
         $this->gatherLines();
-        $this->joinedLines($this->stem, 'aiken.stem-lines', 'The stem runs over several lines.');
+        $this->joinedLines($this->stem, 'aiken.stem-lines');
         $this->stemLookAlike($this->stem[0]);
         $stem = $this->stemText();
         $this->tokens = [];
         foreach ($this->options as $option) {
-            $this->joinedLines($option, 'aiken.option-lines', 'This option runs over several lines.');
+            $this->joinedLines($option, 'aiken.option-lines');
             $this->optionFormat($option[0]);
         }
         $letters = array_map(static fn (array $option) => (string) $option[0]->letter, $this->options);
@@ -119,9 +119,7 @@ final class AikenQuestion
         $this->findings[] = Finding::doubt(
             'aiken.missing-blank-line',
             $stem->span,
-            'This question touches the one before it.',
-            'Put a blank line between them, so that neither runs into the other.',
-            Fix::safe('Put a blank line in', TextEdit::insert(0, LineEnding::forNewLinesIn($this->text))),
+            Fix::safe('insert-blank-line', [TextEdit::insert(0, LineEnding::forNewLinesIn($this->text))]),
         );
     }
 
@@ -130,14 +128,12 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             'aiken.blank-line-inside',
             $blank,
-            'A blank line stands inside the question.',
-            'Take it out: a receiver takes what follows for another question, and stops.',
-            Fix::safe('Take the blank line out', TextEdit::remove($blank)),
+            Fix::safe('remove-blank-line', [TextEdit::remove($blank)]),
         )->about(Matter::BlankLine);
     }
 
     /** @param list<AikenLine> $lines */
-    private function joinedLines(array $lines, string $code, string $message): void
+    private function joinedLines(array $lines, string $code): void
     {
         if (\count($lines) < 2) {
             return;
@@ -149,9 +145,7 @@ final class AikenQuestion
         $finding = Finding::fault(
             $code,
             new Span($lines[0]->span->start, $lines[\count($lines) - 1]->span->end),
-            $message,
-            'Put it on one line: a receiver refuses the rest.',
-            Fix::safe('Join the lines', ...$edits),
+            Fix::safe('join-lines', $edits),
         );
         // Lines of a stem may be there by something else; those of an option belong to it.
         $this->findings[] = $lines === $this->stem ? $finding->about(Matter::StrayLines) : $finding;
@@ -163,13 +157,7 @@ final class AikenQuestion
         if (!Regex::match(self::LIKE_ANOTHER_LINE, $line->text)) {
             return;
         }
-        $isAnswer = str_starts_with($line->text, 'ANSWER');
-        $this->findings[] = Finding::fault(
-            'aiken.stem-look-alike',
-            $line->span,
-            $isAnswer ? 'This stem reads like an answer line.' : 'This stem reads like an option.',
-            'Begin it with another word.',
-        );
+        $this->findings[] = Finding::fault('aiken.stem-look-alike', $line->span, case: str_starts_with($line->text, 'ANSWER') ? 'answer' : '');
     }
 
     /** The stem without the number that may stand before it. */
@@ -184,9 +172,8 @@ final class AikenQuestion
         $this->findings[] = Finding::doubt(
             'aiken.stem-numbered',
             $span,
-            \sprintf('The question carries the number “%s”.', trim($match[0])),
-            'Take it out: a pupil would see it, and receivers number questions themselves.',
-            Fix::safe('Take the number out', TextEdit::remove($span)),
+            Fix::safe('remove-number', [TextEdit::remove($span)]),
+            number: trim($match[0]),
         );
 
         return substr($text, \strlen($match[0]));
@@ -207,9 +194,10 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             $line->hasLookAlike ? LookAlikes::CODE : 'aiken.option-format',
             new Span($line->span->start, $line->optionTextAt),
-            \sprintf($line->hasLookAlike ? '“%s” only looks like the letter of an option: it is of another alphabet.' : '“%s” is not how an option begins.', $spelled),
-            \sprintf('Write a capital letter, a full stop and one blank: %s. …', $line->letter),
-            Fix::safe("Write “{$line->letter}. ”", new TextEdit(new Span($lineStart, $line->optionTextAt), $line->letter.'. ')),
+            Fix::safe('write', [new TextEdit(new Span($lineStart, $line->optionTextAt), $line->letter.'. ')], text: $line->letter.'. '),
+            $line->hasLookAlike ? 'option' : '',
+            spelled: $spelled,
+            letter: (string) $line->letter,
         );
     }
 
@@ -233,8 +221,7 @@ final class AikenQuestion
                 $this->findings[] = Finding::fault(
                     'aiken.option-duplicate-letter',
                     new Span($this->options[$index][0]->span->start, $this->options[$index][0]->optionTextAt),
-                    "The letter {$letter} is used twice.",
-                    'Give each option a letter of its own, from A in order.',
+                    letter: $letter,
                 )->about(Matter::LetterTwice);
 
                 return;
@@ -244,9 +231,8 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             'aiken.option-order',
             $span,
-            \sprintf('The options stand in the order %s.', implode(' ', $letters)),
-            'Put them in order from A: a receiver expects each letter in its turn.',
             $this->reordering($letters, $inOrder),
+            letters: implode(', ', $letters),
         );
     }
 
@@ -276,7 +262,7 @@ final class AikenQuestion
             $edits[] = new TextEdit($answer->span, AikenAnswer::PLACE.$new[$letter]);
         }
 
-        return Fix::offered('Put the options in order', ...$edits);
+        return Fix::offered('order-options', $edits);
     }
 
     private function tooFewOptions(): void
@@ -287,8 +273,7 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             'aiken.too-few-options',
             $this->stem[0]->span,
-            [] === $this->options ? 'This question has no options.' : 'This question has only one option.',
-            'Write at least two, each on a line of its own: A. …, B. …',
+            case: [] === $this->options ? 'none' : '',
         )->settling(Matter::RightAnswer, Matter::OptionCount);
     }
 
@@ -301,8 +286,8 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             'aiken.too-many-options',
             new Span($surplus[0][0]->span->start, $surplus[\count($surplus) - 1][0]->span->end),
-            \sprintf('There are %d options; Aiken has letters for %d.', \count($this->options), Aiken::MAX_OPTIONS),
-            'Drop some, or write the question in another notation.',
+            count: \count($this->options),
+            most: Aiken::MAX_OPTIONS,
         )->settling(Matter::OptionCount);
     }
 
@@ -360,8 +345,6 @@ final class AikenQuestion
         $this->findings[] = Finding::fault(
             'aiken.answer-missing',
             $last[\count($last) - 1]->span,
-            'The ANSWER line is missing.',
-            'Write ANSWER: and the letter of the right option on the line below.',
         )->settling(Matter::RightAnswer);
     }
 }

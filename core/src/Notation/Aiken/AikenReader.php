@@ -43,9 +43,7 @@ final readonly class AikenReader implements Reader
             findings: [Finding::fault(
                 'aiken.stray-text',
                 new Span(0, $length),
-                'This is no question: it has neither options nor an ANSWER line.',
-                'Take it out if it is a title or an instruction; else give it its options.',
-                Fix::offered('Take it out', TextEdit::remove(new Span(0, \strlen($text)))),
+                Fix::offered('remove-text', [TextEdit::remove(new Span(0, \strlen($text)))]),
             )->about(Matter::StrayLines)],
             tokens: [new Token(TokenKind::Stray, 0, $length)],
             comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"]))),

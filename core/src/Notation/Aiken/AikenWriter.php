@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Aiken;
 
+use Notagram\Message\Message;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
@@ -25,10 +26,10 @@ final readonly class AikenWriter implements Writer
     {
         return match ($reading->kind) {
             BlockKind::Question => $this->question($reading->question ?? throw new \LogicException('A question block holds a question.')),
-            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('It could not be read, so it cannot be written.')),
-            BlockKind::Category => WrittenBlock::nothing(Loss::reduced(\sprintf('The category “%s” is left out: Aiken has none.', implode(' / ', $reading->category ?? [])))),
-            BlockKind::Comment => WrittenBlock::nothing(Loss::reduced('A comment is left out: Aiken has none.')),
-            BlockKind::Stray => WrittenBlock::nothing(Loss::reduced('A text that is no question is left out.')),
+            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('unreadable')),
+            BlockKind::Category => WrittenBlock::nothing(Loss::reduced('left-out/category', target: new Message('name/aiken'), category: implode(' / ', $reading->category ?? []))),
+            BlockKind::Comment => WrittenBlock::nothing(Loss::reduced('left-out/comments', target: new Message('name/aiken'))),
+            BlockKind::Stray => WrittenBlock::nothing(Loss::reduced('stray-text')),
             BlockKind::Blank => WrittenBlock::nothing(),
         };
     }
@@ -37,24 +38,24 @@ final readonly class AikenWriter implements Writer
     {
         $refusal = $this->refusal($question);
         if (null !== $refusal) {
-            return WrittenBlock::nothing(Loss::dropped($refusal));
+            return WrittenBlock::nothing($refusal);
         }
         $losses = [];
         if ($question->answers instanceof TrueFalse) {
             $texts = ['True', 'False'];
             $key = true === $question->answers->answer ? 0 : 1;
-            $losses[] = Loss::changed('True or false becomes a choice between two options.');
+            $losses[] = Loss::changed('true-false-to-choice');
         } else {
             $options = $question->options();
             $texts = array_map(fn (Option $option) => $this->line($option->text), $options);
             $key = (int) array_search(true, array_map(static fn (Option $option) => $option->isKey, $options), true);
             if (QuestionType::Gap === $question->type()) {
-                $losses[] = Loss::changed('The gap becomes a choice below the sentence, with a rule in its place.');
+                $losses[] = Loss::changed('gap-to-choice');
             }
         }
         [$stem, $number] = $this->stem($question);
         if ('' !== $number) {
-            $losses[] = Loss::reduced(\sprintf('The number “%s” before its stem is left out: it would be taken for the question\'s.', trim($number)));
+            $losses[] = Loss::reduced('number', number: trim($number));
         }
         $lines = [$stem];
         foreach ($texts as $index => $text) {
@@ -75,40 +76,34 @@ final readonly class AikenWriter implements Writer
     }
 
     /** Why the question cannot go, or null if it can. */
-    private function refusal(Question $question): ?string
+    private function refusal(Question $question): ?Loss
     {
         [$stem] = $this->stem($question);
         $asLine = AikenLine::at($stem, 0);
         if ('' === $stem) {
-            return 'It has no stem.';
+            return Loss::dropped('no-stem');
         }
         if (null !== $asLine->answer || ('A' === $asLine->letter && $asLine->isCertain)) {
-            return 'Its stem would be taken for an option or an ANSWER line.';
+            return Loss::dropped('aiken/stem-look-alike');
         }
         if ($question->answers instanceof TrueFalse) {
-            return null === $question->answers->answer ? 'No right answer is marked.' : null;
+            return null === $question->answers->answer ? Loss::dropped('unmarked') : null;
         }
         $options = $question->options();
         if (QuestionType::MultipleResponse === $question->type()) {
-            return 'Aiken holds one right answer; this question has several right answers.';
+            return Loss::dropped('aiken/several-answers');
         }
         if (!($question->answers instanceof Choice) && [] === $options) {
-            return match ($question->type()) {
-                QuestionType::ShortAnswer, QuestionType::Gap => 'Aiken has no typed answers.',
-                QuestionType::Numeric => 'Aiken has no number questions.',
-                QuestionType::Matching => 'Aiken has no matching.',
-                QuestionType::Essay => 'Aiken has no essays.',
-                default => 'Aiken has no texts without an answer.',
-            };
+            return Loss::dropped('type/'.$question->type()->value, target: new Message('name/aiken'));
         }
         $keys = \count(array_filter($options, static fn (Option $option) => $option->isKey));
 
         return match (true) {
-            0 === $keys => 'No right answer is marked.',
-            $keys > 1 => 'Aiken holds one right answer; this question has several right answers.',
-            \count($options) < 2 => 'Aiken wants at least two options.',
-            \count($options) > Aiken::MAX_OPTIONS => 'Aiken holds 26 options at most.',
-            [] !== array_filter($options, fn (Option $option) => '' === $this->line($option->text)) => 'One of its options has no text.',
+            0 === $keys => Loss::dropped('unmarked'),
+            $keys > 1 => Loss::dropped('aiken/several-answers'),
+            \count($options) < 2 => Loss::dropped('aiken/too-few-options'),
+            \count($options) > Aiken::MAX_OPTIONS => Loss::dropped('too-many-options', most: Aiken::MAX_OPTIONS),
+            [] !== array_filter($options, fn (Option $option) => '' === $this->line($option->text)) => Loss::dropped('option-without-text'),
             default => null,
         };
     }
@@ -123,35 +118,34 @@ final readonly class AikenWriter implements Writer
             ? null !== $question->answers->feedbackWhenRight || null !== $question->answers->feedbackWhenWrong
             : [] !== array_filter($options, static fn (Option $option) => null !== $option->feedback);
         $hasPartialCredit = [] !== array_filter($options, static fn (Option $option) => !$option->weight->equals($option->isKey ? Weight::full() : Weight::none()));
-        $left = array_keys(array_filter([
+        foreach (array_keys(array_filter([
             'title' => null !== $question->title,
-            'text format' => FormattedText::AUTO !== $question->stem->format,
+            'format' => FormattedText::AUTO !== $question->stem->format,
             'points' => null !== $question->points,
             'feedback' => $hasFeedback,
             'explanation' => null !== $question->explanation,
             'comments' => [] !== $question->comments,
-        ]));
-        if ([] !== $left) {
-            $losses[] = Loss::reduced('Left out, as Aiken has no place for it: '.implode(', ', $left).'.');
+        ])) as $left) {
+            $losses[] = Loss::reduced('left-out/'.$left, target: new Message('name/aiken'));
         }
         if ($hasPartialCredit) {
-            $losses[] = Loss::reduced('Partial marks are left out: the right option earns everything, each other one nothing.');
+            $losses[] = Loss::reduced('partial-marks');
         }
         foreach ($texts as $text) {
             if (str_contains($text->text, "\n")) {
-                $losses[] = Loss::reduced('Line breaks become blanks.');
+                $losses[] = Loss::reduced('line-breaks/any');
                 break;
             }
         }
         foreach ($texts as $text) {
             if ($this->line($text) !== $this->withoutLineBreaks($text)) {
-                $losses[] = Loss::reduced('HTML is left out; its words stay.');
+                $losses[] = Loss::reduced('html');
                 break;
             }
         }
         foreach ($texts as $text) {
             if (FormattedText::MARKDOWN === $text->format && Regex::match('/[*_`#\[|>]/', $text->text)) {
-                $losses[] = Loss::reduced('Markdown stays as it is typed: a receiver may show its signs.');
+                $losses[] = Loss::reduced('markdown');
                 break;
             }
         }

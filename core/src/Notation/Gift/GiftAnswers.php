@@ -189,7 +189,7 @@ final class GiftAnswers
             // As long as what it replaces, so that offsets hold.
             $meant[] = new Entry($entry->mark, null, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
         }
-        $finding = GiftLookAlikes::finding($stretches, 'These arrows only look like ->.');
+        $finding = GiftLookAlikes::finding($stretches, 'arrows');
         if (null !== $finding) {
             $this->findings[] = $finding;
         }
@@ -218,9 +218,8 @@ final class GiftAnswers
             $this->findings[] = Finding::fault(
                 'gift.arrow-broken',
                 $span,
-                \sprintf('“%s” is not an arrow.', $arrow),
-                'Write ->, without a space in it.',
-                Fix::safe('Write ->', new TextEdit($span, '->')),
+                Fix::safe('write', [new TextEdit($span, '->')], text: '->'),
+                written: $arrow,
             );
             $entries[$index] = new Entry($entry->mark, $entry->weight, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
         }
@@ -252,9 +251,7 @@ final class GiftAnswers
                     $this->findings[] = Finding::doubt(
                         'gift.option-lines',
                         new Span($at, $at + \strlen(rtrim(substr($this->text, $at, $end - $at), GiftText::BLANKS))),
-                        'This line has no mark, so it goes on with the answer above.',
-                        'Put ~ or = in front of it if it is an answer of its own; set it in if it goes on.',
-                        Fix::offered('Take it as a wrong answer', TextEdit::insert($at, '~')),
+                        Fix::offered('wrong-answer', [TextEdit::insert($at, '~')]),
                     );
                 }
             }
@@ -276,9 +273,8 @@ final class GiftAnswers
             $this->findings[] = Finding::fault(
                 'gift.entry-empty',
                 $trimmed,
-                null === $arrow ? 'An answer without a text.' : 'A prompt without its match.',
-                null === $arrow ? 'Write the answer, or take the mark out.' : 'Write the match after the arrow.',
-                $isSafe ? Fix::safe('Take the empty answer out', TextEdit::remove($entry->span)) : null,
+                $isSafe ? Fix::safe('remove-empty-answer', [TextEdit::remove($entry->span)]) : null,
+                null === $arrow ? '' : 'match',
             );
         }
     }
@@ -297,19 +293,13 @@ final class GiftAnswers
                 $this->findings[] = Finding::fault(
                     'gift.matching-extras',
                     null === $entry->feedback ? $entry->markSpan : new Span($entry->markSpan->end + \strlen($entry->text), $entry->span->start + \strlen(rtrim($entry->span->of($this->text), GiftText::BLANKS))),
-                    null === $entry->feedback ? 'A pair has a weight, which a receiver shows as text.' : 'A pair has feedback, which a receiver shows as text.',
-                    'Take it out: a pair holds its prompt and its match.',
+                    case: null === $entry->feedback ? 'weight' : '',
                 );
             }
             $prompt = $this->formatted(substr($entry->text, 0, $arrow ?? \strlen($entry->text)));
             $pairs[] = new Pair($prompt, null === $arrow ? '' : GiftText::meant(substr($entry->text, $arrow + 2)), $entry->span);
             if (null === $arrow) {
-                $this->findings[] = Finding::fault(
-                    'gift.matching-mixed',
-                    $entry->span,
-                    'Some of these answers have an arrow and this one has none.',
-                    'Write prompt -> match on each, or take the arrows out of all.',
-                );
+                $this->findings[] = Finding::fault('gift.matching-mixed', $entry->span);
             }
         }
         usort($this->tokens, static fn (Token $one, Token $other) => $one->start <=> $other->start);
@@ -317,8 +307,7 @@ final class GiftAnswers
             $this->findings[] = Finding::doubt(
                 'gift.matching-too-few',
                 new Span($entries[0]->span->start, $entries[$arrows - 1]->span->end),
-                \sprintf('A matching question wants three pairs; here %s.', 1 === $arrows ? 'is one' : 'are two'),
-                'Add pairs, or a match without a prompt: = -> match.',
+                count: $arrows,
             );
         }
 
@@ -372,9 +361,7 @@ final class GiftAnswers
         $this->findings[] = Finding::doubt(
             'gift.mixed-marks',
             new Span($options[0]->span->start, $options[\count($options) - 1]->span->end),
-            'Several answers are marked = beside others marked ~.',
-            'Some receivers take only the first =, some read several answers. Give each its share, or keep one =.',
-            Fix::offered('Read it as several answers and share evenly', ...$edits),
+            Fix::offered('several-answers', $edits),
         );
     }
 

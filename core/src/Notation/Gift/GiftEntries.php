@@ -114,9 +114,8 @@ final class GiftEntries
         $this->findings[] = Finding::fault(
             'gift.unescaped-character',
             $span,
-            \sprintf('“%s” is meant as text, but a receiver reads it as a mark.', $span->of($this->text)),
-            'Put a backslash in front of each = ~ # that is text.',
-            Fix::offered('Put the backslashes in', ...$edits),
+            Fix::offered('backslashes', $edits),
+            text: $span->of($this->text),
         );
     }
 
@@ -179,12 +178,10 @@ final class GiftEntries
         $this->findings[] = Finding::fault(
             'gift.weight-malformed',
             $span,
-            \sprintf('“%s” is not a weight.', $span->of($this->text)),
-            'A weight is a number between two % signs, with a point for decimals: %33.33333%.',
-            Fix::offered(
-                $isReadable ? "Write %{$number}%" : 'Take it as text',
-                $isReadable ? new TextEdit($span, "%{$number}%") : TextEdit::insert($span->start, '\\n'),
-            ),
+            $isReadable
+                ? Fix::offered('write', [new TextEdit($span, "%{$number}%")], text: "%{$number}%")
+                : Fix::offered('as-text', [TextEdit::insert($span->start, '\\n')]),
+            spelled: $span->of($this->text),
         );
 
         return $isReadable ? [self::weightOf($number), \strlen($match[0])] : [null, 0];
@@ -221,9 +218,8 @@ final class GiftEntries
         $this->findings[] = Finding::fault(
             'gift.text-before-answers',
             $span,
-            $isAlone ? 'The answer in these braces has no mark.' : 'A text stands before the first answer.',
-            $isAlone ? 'Put = in front of it if it is right.' : 'Put = or ~ in front of it, or move it out of the braces.',
-            Fix::offered($isAlone ? 'Take it as the right answer' : 'Take it as a wrong answer', TextEdit::insert($span->start, $mark)),
+            Fix::offered($isAlone ? 'right-answer' : 'wrong-answer', [TextEdit::insert($span->start, $mark)]),
+            $isAlone ? 'alone' : '',
         );
         $entries[0] = new Entry($mark, null, $first->text, $first->feedback, $first->span, Span::at($span->start));
 

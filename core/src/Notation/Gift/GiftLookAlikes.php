@@ -35,23 +35,17 @@ final class GiftLookAlikes
         }
         usort($stretches, static fn (array $one, array $other) => $one[1] <=> $other[1]);
 
-        return self::finding($stretches, 'Full-width signs stand where marks should be.');
+        return self::finding($stretches, '');
     }
 
     /** @param list<array{string, int}> $stretches what looks like a mark, and where */
-    public static function finding(array $stretches, string $message): ?Finding
+    public static function finding(array $stretches, string $case): ?Finding
     {
         if ([] === $stretches) {
             return null;
         }
         $edits = array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), LookAlikes::plain($found[0])), $stretches);
 
-        return Finding::fault(
-            LookAlikes::CODE,
-            $edits[0]->span,
-            $message,
-            'Put the real ones in: a receiver takes these for text.',
-            Fix::safe('Put the real marks in', ...$edits),
-        );
+        return Finding::fault(LookAlikes::CODE, $edits[0]->span, Fix::safe('real-marks', $edits), $case);
     }
 }

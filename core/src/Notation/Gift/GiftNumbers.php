@@ -52,17 +52,15 @@ final class GiftNumbers
             $this->findings[] = Finding::fault(
                 'gift.number-malformed',
                 new Span($this->start + $this->offset - 1, $this->start + $this->offset),
-                'No number stands behind the #.',
-                'Write a number, a number with its tolerance (35:1), or a range (34..36).',
+                case: 'none',
             )->settling(Matter::RightAnswer);
         } elseif (\count($entries) > 1 && '=' !== ($entries[0][0][strspn($entries[0][0], GiftText::BLANKS)] ?? '')) {
             $at = $this->start + $entries[0][1] + strspn($entries[0][0], GiftText::BLANKS);
             $this->findings[] = Finding::fault(
                 'gift.number-malformed',
                 new Span($at, $this->start + $entries[0][1] + \strlen(rtrim($entries[0][0], GiftText::BLANKS))),
-                'A number stands before the first =.',
-                'Put = in front of each number where there are several.',
-                Fix::offered('Put the = in', TextEdit::insert($at, '=')),
+                Fix::offered('insert-equals', [TextEdit::insert($at, '=')]),
+                'before-equals',
             )->settling(Matter::RightAnswer);
         }
         foreach ($entries as [$spelled, $offset]) {
@@ -111,8 +109,8 @@ final class GiftNumbers
             $this->findings[] = Finding::fault(
                 'gift.number-malformed',
                 new Span($span->start + $first, $span->start + $first + \strlen($shown)),
-                \sprintf('“%s” is not a number.', mb_strimwidth(GiftText::meant($shown), 0, 40, '…')),
-                'Write a number, a number with its tolerance (35:1), or a range (34..36).',
+                case: 'no-number',
+                written: mb_strimwidth(GiftText::meant($shown), 0, 40, '…'),
             )->settling(Matter::RightAnswer);
 
             return null;
@@ -163,13 +161,13 @@ final class GiftNumbers
         $this->findings[] = Finding::fault(
             'gift.number-malformed',
             $span,
+            null === $meant ? null : Fix::offered('write', [new TextEdit($span, $meant)], text: $meant),
             match (true) {
-                $isTurned => \sprintf('The range “%s” goes from high to low.', $span->shiftedBy(-$this->start)->of($this->content)),
-                $isNegative => \sprintf('The tolerance in “%s” is below zero.', $span->shiftedBy(-$this->start)->of($this->content)),
-                default => \sprintf('“%s” is not how a receiver reads a number.', $span->shiftedBy(-$this->start)->of($this->content)),
+                $isTurned => 'turned',
+                $isNegative => 'negative',
+                default => '',
             },
-            'Write a number, a number with its tolerance (35:1), or a range (34..36).',
-            null === $meant ? null : Fix::offered("Write {$meant}", new TextEdit($span, $meant)),
+            written: $span->shiftedBy(-$this->start)->of($this->content),
         )->settling(Matter::RightAnswer);
     }
 
@@ -222,9 +220,7 @@ final class GiftNumbers
         $this->findings[] = Finding::fault(
             'gift.decimal-comma',
             new Span($edits[0]->span->start, $edits[\count($edits) - 1]->span->end),
-            'A decimal comma stands in a number.',
-            'Write a point: receivers read no further than the comma, or refuse the question.',
-            Fix::safe('Put a point in', ...$edits),
+            Fix::safe('decimal-point', $edits),
         );
     }
 

@@ -133,9 +133,7 @@ final class GiftQuestion
         $this->findings[] = Finding::fault(
             'gift.missing-blank-line',
             new Span($start, min(\strlen($this->block), $start + 2)),
-            'A question starts here, right after another.',
-            'Put a blank line between them: without it a receiver sees one long question.',
-            Fix::safe('Put a blank line in', TextEdit::insert(0, $newLines)),
+            Fix::safe('insert-blank-line', [TextEdit::insert(0, $newLines)]),
         );
     }
 
@@ -147,9 +145,8 @@ final class GiftQuestion
         $this->findings[] = Finding::fault(
             'gift.missing-blank-line',
             new Span(max(0, $end - 1), $end),
-            'The next question starts right after this one.',
-            'Put a blank line between them: without it a receiver takes neither.',
-            Fix::safe('Put a blank line in', TextEdit::insert(\strlen($this->block), $endsInLine ? $newLine : $newLine.$newLine)),
+            Fix::safe('insert-blank-line', [TextEdit::insert(\strlen($this->block), $endsInLine ? $newLine : $newLine.$newLine)]),
+            'below',
         )->asEcho();
     }
 
@@ -164,9 +161,9 @@ final class GiftQuestion
             $this->findings[] = Finding::doubt(
                 'gift.formula-backslash',
                 new Span($offset, $offset + \strlen($command)),
-                \sprintf('“%s” is read as a line break and “%s”.', $command, substr($command, 2)),
-                'Double the backslash, so that the formula keeps it.',
-                Fix::safe('Double the backslash', TextEdit::insert($offset, '\\')),
+                Fix::safe('double-backslash', [TextEdit::insert($offset, '\\')]),
+                command: $command,
+                rest: substr($command, 2),
             );
         }
     }
@@ -203,9 +200,7 @@ final class GiftQuestion
         $this->findings[] = Finding::doubt(
             'gift.title-colon',
             new Span($edits[0]->span->start, $edits[0]->span->start + 1),
-            'The title holds a colon.',
-            'Put a backslash in front of it: some receivers take it for the end of the title.',
-            Fix::offered('Put the backslash in', ...$edits),
+            Fix::offered('backslashes', $edits),
         );
     }
 
@@ -218,9 +213,7 @@ final class GiftQuestion
         $this->findings[] = Finding::doubt(
             'gift.title-line-break',
             $edits[0]->span,
-            'The title holds a line break.',
-            'A title is one line: the break is read as a space.',
-            Fix::safe('Put a space there', ...$edits),
+            Fix::safe('space', $edits),
         );
     }
 
@@ -233,11 +226,9 @@ final class GiftQuestion
         $this->findings[] = Finding::fault(
             'gift.title-unclosed',
             new Span($start, $start + 2),
-            'The title that opens here is never closed.',
-            'Put :: after the title, before the question itself.',
             $hasStemBelow && '\\' !== $this->text[$titleEnd - 1]
-                ? Fix::offered('Close the title at the end of its line', TextEdit::insert($titleEnd, '::'))
-                : Fix::offered('Take it as the question, without a title', TextEdit::remove(new Span($start, $start + 2))),
+                ? Fix::offered('close-title', [TextEdit::insert($titleEnd, '::')])
+                : Fix::offered('no-title', [TextEdit::remove(new Span($start, $start + 2))]),
         );
         $this->tokens[] = new Token(TokenKind::Title, $start, $start + 2);
     }
@@ -320,9 +311,8 @@ final class GiftQuestion
         $this->findings[] = Finding::fault(
             $isFormula ? 'gift.formula-brace' : 'gift.unescaped-character',
             new Span($start, $end),
-            $isFormula ? 'A receiver takes the braces of this formula for answers.' : 'A receiver takes these braces for the end of the answers.',
-            'Put a backslash in front of each brace that is text.',
-            Fix::offered('Put the backslashes in', ...$edits),
+            Fix::offered('backslashes', $edits),
+            $isFormula ? '' : 'braces',
         );
     }
 
@@ -353,9 +343,7 @@ final class GiftQuestion
             $this->findings[] = Finding::fault(
                 'gift.blank-line-in-answers',
                 $span,
-                'A blank line stands inside the answers.',
-                'Take it out: a receiver cuts the question off here.',
-                Fix::safe('Take the blank line out', TextEdit::remove($span)),
+                Fix::safe('remove-blank-line', [TextEdit::remove($span)]),
             )->about(Matter::BlankLine);
         }
     }
@@ -387,8 +375,6 @@ final class GiftQuestion
         $this->findings[] = Finding::doubt(
             'gift.text-after-answers',
             new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
-            'Words follow answers that cannot fill a gap.',
-            'Move them in front of the braces; here they are read as the end of the question.',
         )->about(Matter::StrayLines);
 
         return [$answers, ltrim(rtrim($before).' '.$words)];

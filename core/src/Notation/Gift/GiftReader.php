@@ -81,9 +81,7 @@ final readonly class GiftReader implements Reader
             $findings[] = Finding::doubt(
                 'gift.category-tight',
                 new Span($start, \strlen($content)),
-                'The category line touches a question.',
-                'Put a blank line on both sides of it: some receivers take it for part of the question.',
-                Fix::safe('Put blank lines around it', ...$edits),
+                Fix::safe('blank-lines-around', $edits),
             );
         }
 
@@ -126,7 +124,7 @@ final readonly class GiftReader implements Reader
     private function brokenBecause(Finding $finding, GiftComments $comments, string $text): BlockReading
     {
         if (null !== $finding->fix && !$this->mends($finding->fix, $text)) {
-            $finding = Finding::fault($finding->code, $finding->span, $finding->message, $finding->advice);
+            $finding = $finding->withoutFix();
         }
 
         return new BlockReading(BlockKind::Broken, findings: [$finding], tokens: $comments->tokens, comments: $comments->lines, switchedOff: $comments->switchedOff);
@@ -150,35 +148,16 @@ final readonly class GiftReader implements Reader
         $newLine = LineEnding::forNewLinesIn($masked);
         $isOnOneLine = false === strpbrk(substr($masked, $brace, $end - $brace), "\r\n");
 
-        return Finding::fault(
-            'gift.brace-unclosed',
-            new Span($brace, $brace + 1),
-            'The answers that open here are never closed.',
-            'Put a } after the last answer.',
-            Fix::offered('Close them', TextEdit::insert($end, $isOnOneLine ? '}' : $newLine.'}')),
-        );
+        return Finding::fault('gift.brace-unclosed', new Span($brace, $brace + 1), Fix::offered('close-answers', [TextEdit::insert($end, $isOnOneLine ? '}' : $newLine.'}')]));
     }
 
     private function unopened(string $masked, int $brace, int $end): Finding
     {
         $span = new Span($brace, $brace + 1);
-        $message = 'A } stands here without the { that it would close.';
         if (Regex::match('/(*ANYCRLF)(?<![\\\\=~])[=~](?=\s*+[^\s=~])/', substr($masked, 0, $brace), $match, \PREG_OFFSET_CAPTURE) && !str_contains(substr($masked, 0, $brace), '{')) {
-            return Finding::fault(
-                'gift.brace-unopened',
-                $span,
-                $message,
-                'Put a { in front of the first answer.',
-                Fix::offered('Open the answers before the first mark', TextEdit::insert($match[0][1], '{')),
-            );
+            return Finding::fault('gift.brace-unopened', $span, Fix::offered('open-answers', [TextEdit::insert($match[0][1], '{')]), 'answers');
         }
 
-        return Finding::fault(
-            'gift.brace-unopened',
-            $span,
-            $message,
-            'Take it out, or write \} if the brace is meant as text.',
-            Fix::offered('Take the brace as text', TextEdit::insert($brace, '\\')),
-        );
+        return Finding::fault('gift.brace-unopened', $span, Fix::offered('brace-as-text', [TextEdit::insert($brace, '\\')]));
     }
 }

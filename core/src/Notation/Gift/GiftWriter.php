@@ -41,7 +41,7 @@ final readonly class GiftWriter implements Writer
             BlockKind::Category => new WrittenBlock('$CATEGORY: '.implode('/', str_replace('/', '//', $reading->category ?? []))),
             BlockKind::Comment => new WrittenBlock($this->comments($reading->comments)),
             BlockKind::Stray => new WrittenBlock($this->comments($reading->comments)),
-            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('It could not be read, so it cannot be written.')),
+            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('unreadable')),
             BlockKind::Blank => WrittenBlock::nothing(),
         };
     }
@@ -60,7 +60,7 @@ final readonly class GiftWriter implements Writer
         $hasPoints = [] !== array_filter($comments, static fn (string $line) => str_contains($line, "({$question->points} point"));
         if (null !== $question->points && !$hasPoints) {
             $comments[] = \sprintf('(%s %s)', $question->points, '1' === $question->points ? 'point' : 'points');
-            $losses[] = Loss::reduced('Its points go along as a comment, which quiz systems skip.');
+            $losses[] = Loss::reduced('gift/points');
         }
         $lines = [] === $comments ? '' : $this->comments($comments)."\n";
         $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
@@ -70,7 +70,7 @@ final readonly class GiftWriter implements Writer
             $gap = $question->answers;
             if ('' === trim($gap->after)) {
                 // Braces that end a sentence are no gap in it, so its blank is written out.
-                $losses[] = Loss::reduced('The blank ends the sentence: its answer is typed below, not in it.');
+                $losses[] = Loss::reduced('gift/gap-at-end');
                 $gap = new Gap($gap->before.Gap::RULE.' ', '', $gap->filler);
             }
             $text = $title.$format.$this->gap($gap, $question);
@@ -80,7 +80,7 @@ final readonly class GiftWriter implements Writer
             $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
         }
 
-        return '' === $text ? WrittenBlock::nothing(Loss::dropped('It has no text.')) : new WrittenBlock($lines.$text, $losses, isEssay: self::becomesEssay($question));
+        return '' === $text ? WrittenBlock::nothing(Loss::dropped('no-text')) : new WrittenBlock($lines.$text, $losses, isEssay: self::becomesEssay($question));
     }
 
     /** The words on both sides keep their distance from the gap; its answers stand on one line. */
@@ -217,10 +217,10 @@ final readonly class GiftWriter implements Writer
     {
         $losses = [];
         if (self::becomesEssay($question) && !$question->answers instanceof TrueFalse) {
-            $losses[] = Loss::changed('It has no accepted answer yet: without one it becomes an essay.');
+            $losses[] = Loss::changed('gift/essay-no-accepted');
         }
         if (self::becomesEssay($question) && $question->answers instanceof TrueFalse) {
-            $losses[] = Loss::changed('It is not marked yet: without T or F it becomes an essay.');
+            $losses[] = Loss::changed('gift/essay-no-truth');
         }
         if ($question->answers instanceof Choice) {
             $losses = [...$losses, ...$this->lossesOfChoice($question->answers->options)];
@@ -228,19 +228,19 @@ final readonly class GiftWriter implements Writer
         $weights = array_map(static fn (Option $option) => $option->weight, $question->options());
         foreach ($weights as $weight) {
             if (!PercentMark::holdsExactly($weight)) {
-                $losses[] = Loss::reduced('Its marks are rounded to five decimals.');
+                $losses[] = Loss::reduced('gift/rounded');
                 break;
             }
         }
         foreach ($question->accepted() as $answer) {
             if (str_contains($answer->text, '->')) {
-                $losses[] = Loss::changed('An accepted answer holds ->, so it will be read as a matching question.');
+                $losses[] = Loss::changed('gift/arrow-in-answer');
                 break;
             }
         }
         foreach ($question->answers instanceof Matching ? $question->answers->pairs : [] as $pair) {
             if (str_contains($pair->prompt->text, '->')) {
-                $losses[] = Loss::changed('A prompt holds ->, so its pair will be cut there.');
+                $losses[] = Loss::changed('gift/arrow-in-prompt');
                 break;
             }
         }
@@ -256,8 +256,8 @@ final readonly class GiftWriter implements Writer
     private function lossesOfChoice(array $options): array
     {
         return match (true) {
-            [] === $options => [Loss::changed('It has no options: it becomes an essay.')],
-            1 === \count($options) && $options[0]->isKey => [Loss::changed('With one option alone it becomes a typed answer.')],
+            [] === $options => [Loss::changed('gift/essay-no-options')],
+            1 === \count($options) && $options[0]->isKey => [Loss::changed('gift/one-option')],
             default => [],
         };
     }

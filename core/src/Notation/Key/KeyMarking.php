@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Key;
 
 use Notagram\Finding\TextEdit;
+use Notagram\Message\Message;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\PlacedBlock;
@@ -20,7 +21,7 @@ final readonly class KeyMarking
 {
     /**
      * @param list<KeyMark> $marks
-     * @param list<string>  $misfits full sentences, in the order of the list
+     * @param list<Message> $misfits full sentences, in the order of the list
      * @param int           $unmarked questions that have no right answer, and get none here
      */
     private function __construct(public array $marks, public array $misfits, public int $unmarked)
@@ -40,17 +41,16 @@ final readonly class KeyMarking
         }
         $marks = $misfits = $taken = [];
         foreach (KeyList::read($key) as $place => $entry) {
-            $name = null === $entry->number ? 'Answer '.($place + 1) : (null === $entry->part ? "Number {$entry->number}" : "Number {$entry->number} of part {$entry->part}");
             $at = self::questionOf($entry, $place, $numbers, $taken);
             if (null === $at) {
-                $misfits[] = "{$name}: there is no such question.";
+                $misfits[] = self::nothingOf($entry, $place);
                 continue;
             }
             $taken[$at] = true;
             $placed = $questions[$at];
             $edits = self::editsFor($marker, $placed, $placed->block->textIn($text), $entry->answer);
             if (null === $edits) {
-                $misfits[] = "{$name}: “{$entry->answer}” is no answer to question {$placed->number}.";
+                $misfits[] = Message::of('key/no-such-answer', number: $entry->number ?? $placed->number ?? 0, answer: $entry->answer);
                 continue;
             }
             $marks[] = new KeyMark(
@@ -66,6 +66,15 @@ final readonly class KeyMarking
         }
 
         return new self($marks, $misfits, $unmarked);
+    }
+
+    private static function nothingOf(KeyEntry $entry, int $place): Message
+    {
+        return match (true) {
+            null === $entry->number => Message::of('key/too-many-answers', place: $place + 1),
+            null === $entry->part => Message::of('key/no-such-question', number: $entry->number),
+            default => Message::of('key/no-such-question-in-part', number: $entry->number, part: $entry->part),
+        };
     }
 
     /** @return list<TextEdit> of all marks, in order */

@@ -10,7 +10,6 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
-use Notagram\Question\QuestionType;
 use Notagram\Source\Regex;
 
 final readonly class Starred implements Notation
@@ -75,14 +74,6 @@ final readonly class Starred implements Notation
 
     public function examples(): array
     {
-        return [
-            new Example(QuestionType::Choice, "1. Which bee mates with the queen?\na. the worker\n*b. the drone\nc. the nurse", 'A number, the stem, the options from a on. A star before the letter marks the right one.'),
-            new Example(QuestionType::MultipleResponse, "1. (2 points) Which are castes?\n*a. queen\nb. swarm\n*c. drone", 'A star at each right one: they share the marks, and wrong ones take theirs back.'),
-            new Example(QuestionType::TrueFalse, "1. A drone has a sting.\nFalse", 'The right word alone under the stem.'),
-            new Example(QuestionType::ShortAnswer, "1. How many legs has a bee?\nAnswer: six / 6", 'Every accepted form after “Answer:”, parted by a slash between blanks.'),
-            new Example(QuestionType::Gap, "1. Honey is stored in the ________.\nAnswer: super / honey super", 'A printed blank in the sentence, and what may fill it.'),
-            new Example(QuestionType::Matching, "1. Match each box to its use.\nbrood box -> rearing young\nsuper -> storing honey\ntray -> feeding", 'One pair a line.'),
-            new Example(QuestionType::Essay, "1. Tell how a swarm is hived.\n...", 'Three points alone say that an essay is meant.'),
-        ];
+        return Example::of($this->id());
     }
 }

@@ -105,9 +105,7 @@ final class StarredQuestion
             $this->findings[] = Finding::doubt(
                 'starred.no-answer',
                 $body->stemSpan(),
-                'Nothing stands under this stem: it is read as an essay.',
-                'Its options may have been lost. If an essay is meant, put ... alone on the line below.',
-                Fix::offered('Say that an essay is meant', TextEdit::insert($body->end, "\n...")),
+                Fix::offered('essay', [TextEdit::insert($body->end, "\n...")]),
             );
         }
 
@@ -188,8 +186,8 @@ final class StarredQuestion
         $this->findings[] = Finding::doubt(
             'starred.number-order',
             $span,
-            "Number {$number} stands where {$this->context->expected} was to come.",
-            'A question may have been lost here, or a line of a stem may have been taken for one.',
+            number: $number,
+            expected: $this->context->expected,
         );
     }
 
@@ -212,9 +210,8 @@ final class StarredQuestion
         $this->findings[] = Finding::doubt(
             'starred.letter-order',
             new Span($options[0]->span->start, $options[\count($options) - 1]->span->end),
-            'The letters of the options are not in order: '.implode(', ', $letters).'.',
-            'An option may have been lost or moved. Letter them anew if none is missing.',
-            $isKeyed || $this->body->hasFarLetter ? null : Fix::offered('Letter them in order', ...$edits),
+            $isKeyed || $this->body->hasFarLetter ? null : Fix::offered('letter-options', $edits),
+            letters: implode(', ', $letters),
         );
     }
 

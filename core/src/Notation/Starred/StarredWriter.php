@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Starred;
 
+use Notagram\Message\Message;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Key\KeyAnswer;
@@ -39,9 +40,9 @@ final readonly class StarredWriter implements Writer
     {
         return match ($reading->kind) {
             BlockKind::Question => $this->question($reading->question ?? throw new \LogicException('A question block holds a question.')),
-            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('It could not be read, so it cannot be written.')),
-            BlockKind::Category => $this->text(implode(' / ', $reading->category ?? []), Loss::reduced('The category becomes a heading.')),
-            BlockKind::Comment => [] === $reading->comments ? WrittenBlock::nothing() : WrittenBlock::nothing(Loss::reduced('A comment is left out: a Starred list has none.')),
+            BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('unreadable')),
+            BlockKind::Category => $this->text(implode(' / ', $reading->category ?? []), Loss::reduced('starred/category')),
+            BlockKind::Comment => [] === $reading->comments ? WrittenBlock::nothing() : WrittenBlock::nothing(Loss::reduced('left-out/comments', target: new Message('name/starred'))),
             BlockKind::Stray => $this->text(implode("\n", $reading->comments)),
             BlockKind::Blank => WrittenBlock::nothing(),
         };
@@ -51,12 +52,12 @@ final readonly class StarredWriter implements Writer
     {
         $answers = $question->answers;
         if ($answers instanceof Stimulus) {
-            return $this->text($question->stem->text, Loss::changed('It stands as a text between the questions, without a number.'));
+            return $this->text($question->stem->text, Loss::changed('starred/stimulus'));
         }
         $losses = $this->reductions($question);
         $stem = $question->stem->text;
         if ($answers instanceof Gap && $answers->filler instanceof Choice) {
-            $losses[] = Loss::changed('The chosen gap becomes a choice, with a blank in the sentence.');
+            $losses[] = Loss::changed('starred/gap');
             $answers = $answers->filler;
         }
         $lines = match (true) {
@@ -81,7 +82,7 @@ final readonly class StarredWriter implements Writer
             $explanation = self::line($question->explanation->text);
             $below .= rtrim("\nExplanation: {$explanation}");
             if ($explanation !== $question->explanation->text) {
-                $losses[] = Loss::reduced('Line breaks in the explanation become blanks.');
+                $losses[] = Loss::reduced('line-breaks/explanation');
             }
         }
         $mayChange = [] !== array_filter($losses, static fn (Loss $loss) => LossKind::Changed === $loss->kind);
@@ -89,13 +90,13 @@ final readonly class StarredWriter implements Writer
             $text = rtrim($points.$written).$below;
             if ($this->readsAlike($question, $written, $text, $mayChange)) {
                 if ($written !== $stem) {
-                    $losses[] = Loss::reduced('Line breaks in the stem become blanks.');
+                    $losses[] = Loss::reduced('line-breaks/stem');
                 }
 
                 return new WrittenBlock($text, $losses, true);
             }
         }
-        $losses[] = Loss::changed('Its stem or an answer looks like another part of a printed test, and will be read differently.');
+        $losses[] = Loss::changed('starred/look-alike');
 
         return new WrittenBlock(rtrim($points.self::line($stem)).$below, $losses, true);
     }
@@ -109,7 +110,7 @@ final readonly class StarredWriter implements Writer
     {
         $options = $answers->options;
         if ([] === $options || \count($options) > 26) {
-            $losses[] = Loss::dropped([] === $options ? 'It has no options.' : 'There are letters for 26 options at most.');
+            $losses[] = [] === $options ? Loss::dropped('no-options') : Loss::dropped('too-many-options', most: 26);
 
             return null;
         }
@@ -118,14 +119,14 @@ final readonly class StarredWriter implements Writer
         $even = $keys > 1 ? EvenShares::for($isKey) : array_map(static fn (bool $is) => $is ? Weight::full() : Weight::none(), $isKey);
         foreach ($options as $index => $option) {
             if (!$option->weight->equals($even[$index])) {
-                $losses[] = Loss::reduced('Weights are left out: the right ones share 100 % evenly.');
+                $losses[] = Loss::reduced('starred/weights');
                 break;
             }
         }
         if ($answers instanceof MultipleResponse && 1 === $keys) {
-            $losses[] = Loss::changed('Several answers with one right option become one answer.');
+            $losses[] = Loss::changed('starred/one-answer');
         } elseif ($answers instanceof Choice && $keys > 1) {
-            $losses[] = Loss::changed('One answer with several right options becomes several answers.');
+            $losses[] = Loss::changed('starred/several-answers');
         }
         $lines = [];
         foreach ($options as $index => $option) {
@@ -145,7 +146,7 @@ final readonly class StarredWriter implements Writer
     {
         foreach ($typed->accepted as $accepted) {
             if (!$accepted->weight->equals(Weight::full())) {
-                $losses[] = Loss::reduced('Weights are left out: every accepted answer earns everything.');
+                $losses[] = Loss::reduced('starred/weights-of-accepted');
                 break;
             }
         }
@@ -162,9 +163,9 @@ final readonly class StarredWriter implements Writer
             $hasTolerance = $hasTolerance || $number->isRange || '0' !== $number->second;
             $forms[] = $number->isRange ? $number->first.'..'.$number->second : $number->first;
         }
-        $losses[] = Loss::changed('The number becomes a typed answer.');
+        $losses[] = Loss::changed('starred/number');
         if ($hasTolerance) {
-            $losses[] = Loss::reduced('Its tolerance is left out.');
+            $losses[] = Loss::reduced('starred/tolerance');
         }
 
         return 'Answer: '.KeyAnswer::spelled($forms);
@@ -179,13 +180,13 @@ final readonly class StarredWriter implements Writer
             : [] !== array_filter([...$options, ...$question->accepted()], static fn (Option|AcceptedAnswer $one) => null !== $one->feedback);
         $left = array_keys(array_filter([
             'title' => null !== $question->title,
-            'text format' => FormattedText::AUTO !== $question->stem->format,
+            'format' => FormattedText::AUTO !== $question->stem->format,
             'feedback' => $hasFeedback,
             'comments' => [] !== $question->comments,
         ]));
-        $losses = [] === $left ? [] : [Loss::reduced('Left out, as a Starred list has no place for it: '.implode(', ', $left).'.')];
+        $losses = array_map(static fn (string $what) => Loss::reduced('left-out/'.$what, target: new Message('name/starred')), $left);
         if (null !== $question->points && !$this->style->showsPoints) {
-            $losses[] = Loss::reduced('Its points are left out, as the style of the list asks.');
+            $losses[] = Loss::reduced('starred/points');
         }
         $answers = [
             ...array_map(static fn (Option $option) => $option->text->text, $options),
@@ -193,7 +194,7 @@ final readonly class StarredWriter implements Writer
             ...($question->answers instanceof Matching ? array_merge(...array_map(static fn (Pair $pair) => [$pair->prompt->text, $pair->match], $question->answers->pairs)) : []),
         ];
         if (str_contains(implode('', $answers), "\n")) {
-            $losses[] = Loss::reduced('Line breaks in answers become blanks.');
+            $losses[] = Loss::reduced('line-breaks/answers');
         }
 
         return $losses;
@@ -204,7 +205,7 @@ final readonly class StarredWriter implements Writer
     {
         return [] === self::readBetweenOthers($text) && !self::holdsQuestion($text)
             ? new WrittenBlock($text, array_values($losses))
-            : WrittenBlock::nothing(Loss::reduced('A text is left out: between the questions it would be taken for one of them.'));
+            : WrittenBlock::nothing(Loss::reduced('starred/text'));
     }
 
     private static function holdsQuestion(string $text): bool

@@ -31,6 +31,6 @@ final readonly class AbsoluteWordInDistractor implements WordingRule
 
         return null === $found
             ? []
-            : [Finding::hint(self::CODE, $wording->options[$found[0]]->span, \sprintf('“%s” gives a wrong option away.', $found[1]), 'Say it less absolutely.')];
+            : [Finding::hint(self::CODE, $wording->options[$found[0]]->span, word: $found[1])];
     }
 }

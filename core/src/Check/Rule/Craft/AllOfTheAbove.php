@@ -29,9 +29,8 @@ final readonly class AllOfTheAbove implements WordingRule
                 continue;
             }
             $span = $wording->options[$index]->span;
-            $message = \sprintf('“%s” leans on the other options.', $wording->optionTexts()[$index]);
-            $advice = 'Write an option of its own, or let several be right: receivers shuffle options, and whoever knows two is done.';
-            $findings[] = $names || $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+            $option = $wording->optionTexts()[$index];
+            $findings[] = $names || $index < $last ? Finding::doubt(self::CODE, $span, option: $option) : Finding::hint(self::CODE, $span, option: $option);
         }
 
         return $findings;

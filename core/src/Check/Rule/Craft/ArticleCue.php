@@ -28,7 +28,7 @@ final readonly class ArticleCue implements WordingRule
             return [];
         }
 
-        return [Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('The stem ends in “%s”, which does not fit every option.', $article), 'Move the article into the options.')];
+        return [Finding::hint(self::CODE, $wording->question->stemSpan, article: $article)];
     }
 
     private static function isEnglish(Words $words): bool

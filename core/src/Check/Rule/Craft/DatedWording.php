@@ -18,7 +18,7 @@ final readonly class DatedWording implements WordingRule
     public function check(Wording $wording): array
     {
         if (null !== $wording->words && 0 !== ($wording->stemKinds & Words::BEGINS_DATED) && Regex::match($wording->words->dated, mb_strtolower($wording->stem, 'UTF-8'), $match)) {
-            return [Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” will be out of date one day.', $match[0]), 'Name the year, or ask for what lasts.')];
+            return [Finding::hint(self::CODE, $wording->question->stemSpan, words: $match[0])];
         }
 
         return [];

@@ -29,14 +29,9 @@ final readonly class FormulaUnreadable implements WordingRule
             for ($offset = 0; Regex::match(self::FORMULA, $text->text, $found, \PREG_OFFSET_CAPTURE, $offset); $offset = $found[0][1] + \strlen($found[0][0])) {
                 $match = array_column($found, 0);
                 $isAlone = 1 === \count($match);
-                $reason = $isAlone ? \sprintf('“%s” has no other half.', $match[0]) : self::fault($match[\count($match) - 1]);
-                if (null !== $reason) {
-                    $findings[] = Finding::doubt(
-                        self::CODE,
-                        $span,
-                        \sprintf('The formula “%s” cannot be set: %s', mb_strimwidth($match[0], 0, 40, '…', 'UTF-8'), $reason),
-                        'Put it right, or take it out of its marks if it is text.',
-                    );
+                $case = $isAlone ? 'mark' : self::fault($match[\count($match) - 1]);
+                if (null !== $case) {
+                    $findings[] = Finding::doubt(self::CODE, $span, case: $case, formula: mb_strimwidth($match[0], 0, 40, '…', 'UTF-8'));
                     break;
                 }
             }
@@ -58,13 +53,13 @@ final readonly class FormulaUnreadable implements WordingRule
         $bare = Regex::replace('/\s++/', '', $tex);
 
         return match (true) {
-            0 !== $depth => 'its braces do not come in pairs.',
-            Regex::matchAll('/\\\\left(?![a-zA-Z])/', $tex) !== Regex::matchAll('/\\\\right(?![a-zA-Z])/', $tex) => '\left and \right do not come in pairs.',
-            !self::environmentsNest($tex) => '\begin and \end do not come in pairs.',
-            Regex::match('/[\^_](?:[\^_}&]|\z)/', $bare) => '^ or _ lacks what it raises or lowers.',
-            Regex::match('/\\\\(?:frac|dfrac|tfrac|binom|sqrt|text|mathrm|overline|vec|hat)(?:\}|\z)/', $bare) => 'a command lacks what it works on.',
-            Regex::match('/\\\\(?:d|t)?(?:frac|binom)(?:\{(?:[^{}]|\{[^{}]*+\})*+\}|[^{}\\\\])(?:\}|[\^_]|\z)/', $bare) => 'a fraction lacks its lower half.',
-            Regex::match('/\\\\\z/', $bare) => 'it ends in a backslash.',
+            0 !== $depth => 'braces',
+            Regex::matchAll('/\\\\left(?![a-zA-Z])/', $tex) !== Regex::matchAll('/\\\\right(?![a-zA-Z])/', $tex) => 'left-right',
+            !self::environmentsNest($tex) => 'environments',
+            Regex::match('/[\^_](?:[\^_}&]|\z)/', $bare) => 'script',
+            Regex::match('/\\\\(?:frac|dfrac|tfrac|binom|sqrt|text|mathrm|overline|vec|hat)(?:\}|\z)/', $bare) => 'command',
+            Regex::match('/\\\\(?:d|t)?(?:frac|binom)(?:\{(?:[^{}]|\{[^{}]*+\})*+\}|[^{}\\\\])(?:\}|[\^_]|\z)/', $bare) => 'fraction',
+            Regex::match('/\\\\\z/', $bare) => 'backslash',
             default => null,
         };
     }

@@ -24,11 +24,11 @@ final readonly class HtmlRemoved implements WordingRule
                 }
                 $shown = mb_strimwidth($written, 0, 40, '…', 'UTF-8');
                 if (\in_array($name, Tags::REMOVED, true) || Regex::match('/\son\w+\s*+=|javascript:/i', $attributes)) {
-                    $findings[] = Finding::doubt(self::CODE, $span, \sprintf('“%s” will be taken out by the receiver.', $shown), 'Say it without: scripts, forms and frames do not reach the pupil.');
+                    $findings[] = Finding::doubt(self::CODE, $span, tag: $shown);
                     break;
                 }
                 if (!isset(Tags::NEEDS_END[$name])) {
-                    $findings[] = Finding::doubt(self::CODE, $span, \sprintf('“%s” looks like HTML and is none: the pupil will not see it.', $shown), 'Write &lt; for a < that is text, or set the text format to plain.');
+                    $findings[] = Finding::doubt(self::CODE, $span, case: 'unknown', tag: $shown);
                     break;
                 }
             }

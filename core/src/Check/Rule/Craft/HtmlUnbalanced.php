@@ -20,12 +20,7 @@ final readonly class HtmlUnbalanced implements WordingRule
         foreach ($wording->textsWith('<') as [$text, $span]) {
             $lone = self::loneTag($text);
             if (null !== $lone) {
-                $findings[] = Finding::doubt(
-                    self::CODE,
-                    $span,
-                    \sprintf('“%s” has no other half.', mb_strimwidth($lone, 0, 40, '…', 'UTF-8')),
-                    'Close what is open, take out what closes nothing, or write &lt; for a < that is text.',
-                );
+                $findings[] = Finding::doubt(self::CODE, $span, case: str_starts_with($lone, '</') ? 'unopened' : '', tag: mb_strimwidth($lone, 0, 40, '…', 'UTF-8'));
             }
         }
 

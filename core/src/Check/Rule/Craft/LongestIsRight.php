@@ -34,7 +34,7 @@ final readonly class LongestIsRight implements WordingRule
             }
         }
         if ($length >= self::LONG && 2 * $length >= 3 * $longestOther) {
-            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span, 'The right option is by far the longest.', 'Shorten it, or give another one as much detail: test-wise pupils pick the longest.');
+            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span);
         }
 
         return $findings;

@@ -20,7 +20,7 @@ final readonly class MarkupTooMuch implements WordingRule
         $texts = [$wording->question->stem, ...array_map(static fn (Option $option) => $option->text, $wording->options)];
         foreach ($texts as $text) {
             if ((FormattedText::MARKDOWN === $text->format || \strlen($text->text) > 1_000) && $text->isTooMuchToRender()) {
-                return [Finding::hint(self::CODE, $wording->question->stemSpan, 'This text is too long or too deeply nested to show with its formatting. The Proof shows it as you wrote it.', 'Make it shorter if you want to see it as your pupils will.')];
+                return [Finding::hint(self::CODE, $wording->question->stemSpan)];
             }
         }
 

@@ -23,7 +23,7 @@ final readonly class NegativeUnmarked implements WordingRule
         }
         foreach ($wording->stemWords as $word) {
             if ($wording->words->is($word, Words::NEGATIVE) && self::isPlain($word, $wording->question->stem->text)) {
-                $findings[] = Finding::hint(self::CODE, $wording->question->stemSpan, \sprintf('“%s” is easily overlooked.', $word), 'Ask the other way round, or write it in capitals or bold.');
+                $findings[] = Finding::hint(self::CODE, $wording->question->stemSpan, word: $word);
 
                 return $findings;
             }

@@ -27,9 +27,7 @@ final readonly class NoneOfTheAbove implements WordingRule
                 continue;
             }
             $span = $wording->options[$index]->span;
-            $message = \sprintf('“%s” leans on the other options.', $text);
-            $advice = 'Write an option of its own: who picks this one has not shown what is right.';
-            $findings[] = $index < $last ? Finding::doubt(self::CODE, $span, $message, $advice) : Finding::hint(self::CODE, $span, $message, $advice);
+            $findings[] = $index < $last ? Finding::doubt(self::CODE, $span, option: $text) : Finding::hint(self::CODE, $span, option: $text);
         }
 
         return $findings;

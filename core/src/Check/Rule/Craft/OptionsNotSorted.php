@@ -36,12 +36,7 @@ final readonly class OptionsNotSorted implements WordingRule
         sort($up);
         rsort($down);
         if ($values !== $up && $values !== $down) {
-            $findings[] = Finding::hint(
-                self::CODE,
-                new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
-                'The options are numbers, and stand in no order.',
-                'Put them in order: who knows the answer finds it at once.',
-            );
+            $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end));
         }
 
         return $findings;

@@ -35,12 +35,7 @@ final readonly class OptionsRepeatWords implements WordingRule
             }
             $shared = \array_slice($shared, 0, $same);
         }
-        $findings[] = Finding::hint(
-            self::CODE,
-            new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end),
-            \sprintf('Every option begins with “%s”.', implode(' ', $shared)),
-            'Move these words into the stem.',
-        );
+        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), words: implode(' ', $shared));
 
         return $findings;
     }

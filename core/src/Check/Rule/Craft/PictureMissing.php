@@ -20,12 +20,7 @@ final readonly class PictureMissing implements WordingRule
         foreach ($wording->textsWith('<!') as [$text, $span]) {
             foreach (Pictures::in($text) as [$source]) {
                 if (!Regex::match('~^(?:data:image/|https?://)~i', $source)) {
-                    $findings[] = Finding::doubt(
-                        self::CODE,
-                        $span,
-                        '' === $source ? 'A picture names no file.' : \sprintf('The picture “%s” does not come with this text.', mb_strimwidth($source, 0, 60, '…', 'UTF-8')),
-                        'Put its full address in, or put it in by hand after the import.',
-                    );
+                    $findings[] = Finding::doubt(self::CODE, $span, case: '' === $source ? 'unnamed' : '', picture: mb_strimwidth($source, 0, 60, '…', 'UTF-8'));
                 }
             }
         }

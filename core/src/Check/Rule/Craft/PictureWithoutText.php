@@ -19,7 +19,7 @@ final readonly class PictureWithoutText implements WordingRule
         foreach ($wording->textsWith('<!') as [$text, $span]) {
             foreach (Pictures::in($text) as [, $alternative]) {
                 if ('' === $alternative) {
-                    $findings[] = Finding::hint(self::CODE, $span, 'A picture has no text for those who cannot see it.', 'Say in its alternative text what it shows.');
+                    $findings[] = Finding::hint(self::CODE, $span);
                 }
             }
         }

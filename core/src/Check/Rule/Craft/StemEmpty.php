@@ -18,7 +18,7 @@ final readonly class StemEmpty implements WordingRule
     {
         $stem = $wording->question->stem;
         if ('' === trim($wording->stem, " _\u{A0}") && !str_contains($stem->text, '<img') && !str_contains($stem->text, '![') && QuestionType::Stimulus !== $wording->type()) {
-            return [Finding::fault(self::CODE, $wording->question->stemSpan, 'This question has no stem: nothing is asked.', 'Write what the pupil is to answer.')];
+            return [Finding::fault(self::CODE, $wording->question->stemSpan)];
         }
 
         return [];

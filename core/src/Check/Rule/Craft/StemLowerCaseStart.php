@@ -20,7 +20,7 @@ final readonly class StemLowerCaseStart implements WordingRule
         if (!ctype_upper($wording->stem[0] ?? 'A') && Regex::match('/^["\'“«(¿¡]*+(?!\p{Ll}\p{Lu}|\p{Ll}[\d(=_^]|\p{Ll}\z)\p{Ll}/u', $wording->stem)) {
             $start = $wording->question->stemSpan->start;
 
-            return [Finding::hint(self::CODE, new Span($start, $start + \strlen(mb_substr($wording->stem, 0, 1, 'UTF-8'))), 'The stem begins with a small letter.', 'Begin it with a capital, unless its first word is always written small.')];
+            return [Finding::hint(self::CODE, new Span($start, $start + \strlen(mb_substr($wording->stem, 0, 1, 'UTF-8'))))];
         }
 
         return [];

@@ -26,7 +26,7 @@ final readonly class StemNoEndMark implements WordingRule
             return [];
         }
         if (!Regex::match(self::ENDS_WELL, $wording->stem)) {
-            return [Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end), 'The stem ends without a mark.', 'End it with a question mark, a full stop or a colon.')];
+            return [Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end))];
         }
 
         return [];

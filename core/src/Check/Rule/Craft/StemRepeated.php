@@ -25,12 +25,13 @@ final readonly class StemRepeated implements WholeSheetRule
         foreach (Repeats::among(self::printsOf($sheet), $wishes->neighbours) as $repeat) {
             $placed = $sheet->numbered($repeat->later->number);
             $question = $placed->reading->question ?? throw new \LogicException('Only questions have prints.');
-            $other = "question {$repeat->earlier->number}".(null === $repeat->earlier->sheet ? '' : " of “{$repeat->earlier->sheet}”");
             yield new PlacedFinding(Finding::doubt(
                 self::CODE,
                 $question->stemSpan->shiftedBy($placed->block->start),
-                \sprintf('This asks the same as %s (likeness %d %%).', $other, $repeat->likeness),
-                'Keep one, or ask something else here.',
+                case: null === $repeat->earlier->sheet ? '' : 'elsewhere',
+                number: $repeat->earlier->number,
+                sheet: $repeat->earlier->sheet ?? '',
+                likeness: $repeat->likeness,
             ), $placed->number);
         }
     }

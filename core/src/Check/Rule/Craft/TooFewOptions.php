@@ -31,7 +31,7 @@ final readonly class TooFewOptions implements WordingRule
                 return $findings;
             }
         }
-        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end), 'There are only two options.', 'Add a third that somebody might pick: blind guessing gets half of these right.')->about(Matter::OptionCount);
+        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end))->about(Matter::OptionCount);
 
         return $findings;
     }

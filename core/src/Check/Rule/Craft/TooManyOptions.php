@@ -22,7 +22,7 @@ final readonly class TooManyOptions implements WordingRule
     {
         $count = \count($wording->options);
         if ($count > self::MOST) {
-            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), \sprintf('There are %d options.', $count), 'Three or four good ones do; drop those that nobody picks.')->about(Matter::OptionCount)];
+            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), count: $count)->about(Matter::OptionCount)];
         }
 
         return [];

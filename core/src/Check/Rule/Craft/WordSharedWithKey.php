@@ -39,7 +39,7 @@ final readonly class WordSharedWithKey implements WordingRule
                     continue 2;
                 }
             }
-            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span, \sprintf('“%s” stands in the stem and in the right option alone.', $word), 'Say it in other words, or use the word in a wrong option too: it gives the answer away.');
+            $findings[] = Finding::hint(self::CODE, $wording->options[$key]->span, word: $word);
 
             return $findings;
         }

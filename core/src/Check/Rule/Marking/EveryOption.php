@@ -27,11 +27,6 @@ final readonly class EveryOption implements QuestionRule
             return [];
         }
 
-        return [Finding::doubt(
-            self::CODE,
-            new Span($options[0]->span->start, $options[$count - 1]->span->end),
-            'Every option is right.',
-            'Add a wrong one, or ask which does not belong.',
-        )];
+        return [Finding::doubt(self::CODE, new Span($options[0]->span->start, $options[$count - 1]->span->end))];
     }
 }

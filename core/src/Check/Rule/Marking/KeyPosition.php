@@ -61,8 +61,9 @@ final readonly class KeyPosition implements WholeSheetRule
                 yield new PlacedFinding(Finding::hint(
                     self::CODE,
                     Span::at(0),
-                    \sprintf('The right option stands at place %s in %d of %d choices.', \chr(65 + min(25, $position)), $times, $choices),
-                    'Move some: pupils notice where the answer likes to be.',
+                    letter: \chr(65 + min(25, $position)),
+                    times: $times,
+                    all: $choices,
                 ), null);
             }
         }

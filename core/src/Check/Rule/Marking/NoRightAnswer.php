@@ -27,8 +27,6 @@ final readonly class NoRightAnswer implements QuestionRule
         return [Finding::fault(
             self::CODE,
             [] === $spans ? Span::at(0) : new Span($spans[0]->start, $spans[\count($spans) - 1]->end),
-            'No answer is marked as right.',
-            'Mark the right one: without it nobody can earn a point.',
         )->about(Matter::RightAnswer)];
     }
 }

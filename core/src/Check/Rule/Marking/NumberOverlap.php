@@ -37,12 +37,7 @@ final readonly class NumberOverlap implements QuestionRule
                 $isNarrower = $high->minus($low)->isLessThan($otherHigh->minus($otherLow));
                 [$narrow, $wide] = $isNarrower ? [$number, $numbers[$earlier]] : [$numbers[$earlier], $number];
                 if (!$narrow->weight->isGreaterThan($wide->weight)) {
-                    $findings[] = Finding::doubt(
-                        self::CODE,
-                        $number->span,
-                        'This range overlaps another one, and the narrower of the two earns no more.',
-                        'Let the narrower one earn more, or part the ranges.',
-                    );
+                    $findings[] = Finding::doubt(self::CODE, $number->span);
                     break;
                 }
             }

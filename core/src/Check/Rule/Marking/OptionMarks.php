@@ -31,6 +31,6 @@ final class OptionMarks
     {
         $shares = EvenShares::for(array_map(static fn (Option $option) => $option->isKey, $options));
 
-        return new Share('Share evenly', array_map(static fn (Weight $share) => $share->percent(), $shares));
+        return new Share('share-evenly', array_map(static fn (Weight $share) => $share->percent(), $shares));
     }
 }

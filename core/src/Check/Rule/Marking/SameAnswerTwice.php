@@ -55,16 +55,15 @@ final readonly class SameAnswerTwice implements WordingRule
     {
         $isContradiction = $first instanceof Option && $second instanceof Option && $first->isKey !== $second->isKey;
         $shown = mb_strimwidth($text, 0, 60, '…', 'UTF-8');
-        $message = match (true) {
-            $isContradiction => \sprintf('“%s” stands here both as right and as wrong.', $shown),
-            $isSame => \sprintf('“%s” stands here twice.', $shown),
-            default => \sprintf('“%s” differs from another answer only in capitals.', $shown),
+        $case = match (true) {
+            $isContradiction => 'both-ways',
+            $isSame => '',
+            default => 'capitals',
         };
-        $advice = $isContradiction ? 'Decide which is meant, and take the other out.' : 'Take one out, or write what was meant.';
 
         return $isSame
-            ? Finding::fault(self::CODE, $second->span, $message, $advice)->withRemedy($this->removal($first, $second, $index))
-            : Finding::doubt(self::CODE, $second->span, $message, $advice);
+            ? Finding::fault(self::CODE, $second->span, case: $case, answer: $shown)->withRemedy($this->removal($first, $second, $index))
+            : Finding::doubt(self::CODE, $second->span, case: $case, answer: $shown);
     }
 
     /** @param int<0, max> $index */
@@ -73,6 +72,6 @@ final readonly class SameAnswerTwice implements WordingRule
         // An option that earns or costs something would leave a hole in the sum.
         $changesMarks = !$first->weight->equals($second->weight) || ($second instanceof Option && !$second->weight->isZero());
 
-        return null !== $second->feedback || $changesMarks ? null : new Drop('Take the second one out', $index);
+        return null !== $second->feedback || $changesMarks ? null : new Drop($index);
     }
 }

@@ -34,8 +34,7 @@ final readonly class TickAllPays implements QuestionRule
         return [Finding::doubt(
             self::CODE,
             OptionMarks::spanOf($options, false),
-            \sprintf('Ticking every box earns %s %%.', $sum->shown()),
-            'Let the wrong options take back what the right ones give.',
+            percent: $sum->shown(),
         )->withRemedy($this->balanced($options))];
     }
 
@@ -54,6 +53,6 @@ final readonly class TickAllPays implements QuestionRule
             $share = $share->toScale(PercentMark::DECIMALS, RoundingMode::Up)->toBigRational();
         }
 
-        return new Share('Balance the wrong ones', array_map(static fn (Option $option) => $share, array_filter($options, static fn (Option $option) => !$option->isKey)));
+        return new Share('balance', array_map(static fn (Option $option) => $share, array_filter($options, static fn (Option $option) => !$option->isKey)));
     }
 }

@@ -40,8 +40,9 @@ final readonly class TrueFalseBalance implements WholeSheetRule
             yield new PlacedFinding(Finding::hint(
                 self::CODE,
                 Span::at(0),
-                \sprintf('Of %d true/false questions %d are %s.', $all, max($times), $times['true'] > $times['false'] ? 'true' : 'false'),
-                'Turn some round: otherwise guessing one side pays.',
+                case: $times['true'] > $times['false'] ? '' : 'false',
+                all: $all,
+                times: max($times),
             ), null);
         }
     }

@@ -32,9 +32,9 @@ final readonly class TypedVariants implements WordingRule
             $findings[] = Finding::hint(
                 self::CODE,
                 $answer->span,
-                \sprintf('“%s” is accepted, “%s” is not.', $answer->text, $other),
-                'Accept both: pupils type either.',
-            )->withRemedy(null === $answer->feedback && '100' === $answer->weight->toString() ? new Accept("Accept “{$other}” too", $other, $index) : null);
+                accepted: $answer->text,
+                other: $other,
+            )->withRemedy(null === $answer->feedback && '100' === $answer->weight->toString() ? new Accept($other, $index) : null);
         }
 
         return $findings;

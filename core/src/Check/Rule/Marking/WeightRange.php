@@ -27,8 +27,7 @@ final readonly class WeightRange implements QuestionRule
                 $findings[] = Finding::fault(
                     self::CODE,
                     $one->span,
-                    \sprintf('A weight of %s %% lies outside −100 to 100.', mb_strimwidth($one->weight->toString(), 0, 30, '…')),
-                    'Write a weight between −100 and 100: receivers refuse the question otherwise.',
+                    weight: mb_strimwidth($one->weight->toString(), 0, 30, '…'),
                 )->settling(Matter::WeightTotal);
             }
         }

@@ -29,8 +29,7 @@ final readonly class WeightsOver implements QuestionRule
         return [Finding::fault(
             self::CODE,
             OptionMarks::spanOf($question->answers->options, true),
-            \sprintf('The right options add up to %s %%: full marks are reached before all are ticked.', $sum->shown()),
-            'Let the right ones come to 100 % together.',
+            percent: $sum->shown(),
         )->about(Matter::WeightTotal)->withRemedy(OptionMarks::shareEvenly($question->answers->options))];
     }
 }

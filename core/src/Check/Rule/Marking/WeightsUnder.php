@@ -43,8 +43,7 @@ final readonly class WeightsUnder implements QuestionRule
         return [Finding::doubt(
             self::CODE,
             OptionMarks::spanOf($answers->options, true),
-            \sprintf('The right options add up to %s %%: nobody can reach full marks.', $sum->shown()),
-            'Let the right ones come to 100 % together.',
+            percent: $sum->shown(),
         )->withRemedy(OptionMarks::shareEvenly($answers->options))];
     }
 
@@ -60,8 +59,8 @@ final readonly class WeightsUnder implements QuestionRule
         return [Finding::doubt(
             self::CODE,
             $keys[$first]->span,
-            \sprintf('The best option earns %s %%: nobody can reach full marks.', $keys[$first]->weight->rounded(2)),
-            'Let the right one earn 100 %.',
-        )->withRemedy(1 === \count($keys) ? new Share('Give it full marks', [$first => BigRational::of(100)]) : null)];
+            case: 'one',
+            percent: $keys[$first]->weight->rounded(2),
+        )->withRemedy(1 === \count($keys) ? new Share('full-marks', [$first => BigRational::of(100)]) : null)];
     }
 }

@@ -43,8 +43,6 @@ final readonly class CategoryEmpty implements WholeSheetRule
         return new PlacedFinding(Finding::hint(
             self::CODE,
             new Span($placed->block->start + ($token->start ?? 0), $placed->block->start + ($token->end ?? 0)),
-            'No question follows this category.',
-            'Put its questions below it, or take it out.',
         ), null);
     }
 }

@@ -25,12 +25,8 @@ final readonly class CountDiffers implements WholeSheetRule
             return;
         }
         $place = $count < $expected ? LikeliestPlace::ofOneMissing($sheet) : LikeliestPlace::ofOneTooMany($sheet);
-        $message = \sprintf('%s expected, but %d %s here.', 1 === $expected ? '1 question is' : "{$expected} questions are", $count, 1 === $count ? 'is' : 'are');
-        $advice = $count < $expected
-            ? 'Look for two questions that ran together, or for one that did not come along.'
-            : 'Look for a question that fell apart, or for a text that is none.';
-        yield null === $place
-            ? new PlacedFinding(Finding::doubt(self::CODE, Span::at(0), $message, $advice), null)
-            : new PlacedFinding(Finding::doubt(self::CODE, $place->span, "{$message} {$place->reason}", 'Look there first.'), null);
+        $case = $place->case ?? ($count < $expected ? '' : 'too-many');
+        $arguments = ['expected' => $expected, 'count' => $count] + ($place->arguments ?? []);
+        yield new PlacedFinding(Finding::doubt(self::CODE, $place->span ?? Span::at(0), null, $case, ...$arguments), null);
     }
 }

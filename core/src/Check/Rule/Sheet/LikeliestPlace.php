@@ -17,7 +17,11 @@ use Notagram\Source\Span;
 /** Where the count of questions most likely went wrong. */
 final readonly class LikeliestPlace
 {
-    private function __construct(public Span $span, public string $reason)
+    /**
+     * @param string             $case      why, as the catalogue names it
+     * @param array<string, int> $arguments what that sentence names
+     */
+    private function __construct(public Span $span, public string $case, public array $arguments)
     {
     }
 
@@ -29,14 +33,14 @@ final readonly class LikeliestPlace
         $previous = null;
         foreach ($sheet->blocks as $placed) {
             $text = $placed->block->textIn($sheet->source->text);
-            [$score, $reason] = match ($placed->reading->kind) {
+            [$score, $case] = match ($placed->reading->kind) {
                 BlockKind::Question, BlockKind::Broken => self::signsOfTwo($placed, $text, $previous),
-                BlockKind::Stray => [30, 'Likeliest: a text that is no question yet stands here.'],
-                BlockKind::Comment => Regex::match('/\{[^}]*[=~TF]|\?/', $text) ? [40, 'Likeliest: a question stands here as a comment.'] : [0, ''],
+                BlockKind::Stray => [30, 'stray-text'],
+                BlockKind::Comment => Regex::match('/\{[^}]*[=~TF]|\?/', $text) ? [40, 'comment'] : [0, ''],
                 default => [0, ''],
             };
             if ($score > $most) {
-                [$best, $most] = [new self(self::spanOf($placed, $text), $reason), $score];
+                [$best, $most] = [new self(self::spanOf($placed, $text), $case, self::argumentsOf($placed, $text, $previous)), $score];
             }
             $previous = self::printedNumber($placed, $text) ?? (null === $placed->number ? $previous : null);
         }
@@ -55,15 +59,15 @@ final readonly class LikeliestPlace
                 continue;
             }
             $text = $placed->block->textIn($sheet->source->text);
-            [$score, $reason] = match (true) {
-                null === $question => [60, "Likeliest: number {$placed->number} is a piece of a question."],
-                $question->stem->isEmpty() => [70, "Likeliest: question {$placed->number} has no stem and belongs to the one before."],
-                $question->answers instanceof Stimulus && !Regex::match('/[?:]\s*+\z/', $text) => [50, "Likeliest: number {$placed->number} is a text without an answer, a title perhaps."],
-                $question->answers instanceof Stimulus => [40, "Likeliest: number {$placed->number} has lost its answers."],
+            [$score, $case] = match (true) {
+                null === $question => [60, 'piece'],
+                $question->stem->isEmpty() => [70, 'no-stem'],
+                $question->answers instanceof Stimulus && !Regex::match('/[?:]\s*+\z/', $text) => [50, 'title'],
+                $question->answers instanceof Stimulus => [40, 'no-answers'],
                 default => [0, ''],
             };
             if ($score > $most) {
-                [$best, $most] = [new self(self::spanOf($placed, $text), $reason), $score];
+                [$best, $most] = [new self(self::spanOf($placed, $text), $case, ['number' => $placed->number]), $score];
             }
         }
 
@@ -73,7 +77,7 @@ final readonly class LikeliestPlace
     /**
      * @param ?int $previous the number that is printed before the question above
      *
-     * @return array{int, string} how strongly this looks like two, and what to say
+     * @return array{int, string} how strongly this looks like two, and why
      */
     private static function signsOfTwo(PlacedBlock $placed, string $text, ?int $previous): array
     {
@@ -84,16 +88,22 @@ final readonly class LikeliestPlace
         $matters = array_map(static fn (Finding $finding) => $finding->matter, $placed->reading->findings);
 
         return match (true) {
-            null === $question => [80, "Likeliest: number {$placed->number} could not be read and may hold more than one."],
-            Regex::matchAll('/(*ANYCRLF)^[ \t]*+\(?\d{1,4}[.)][ \t]/m', $text) > 1 => [90, "Likeliest: question {$placed->number} holds two numbered stems."],
-            \in_array(Matter::LetterTwice, $matters, true) => [85, "Likeliest: question {$placed->number} uses a letter twice and may be two."],
-            null !== $number && null !== $previous && $number > $previous + 1 => [88, \sprintf('Likeliest: before question %d, where the printed numbers go from %d to %d.', $placed->number ?? 0, $previous, $number)],
-            [] !== $joined => [75, "Likeliest: an option of question {$placed->number} asks something itself."],
-            \in_array(Matter::BlankLine, $matters, true) => [65, "Likeliest: question {$placed->number} reaches over a blank line."],
-            Regex::matchAll('/\?(?=\s|\z)/', $question->stem->text) > 1 => [50, "Likeliest: the stem of question {$placed->number} asks twice."],
-            \in_array(Matter::StrayLines, $matters, true) => [35, "Likeliest: question {$placed->number} has lines that may belong to another one."],
+            null === $question => [80, 'unreadable'],
+            Regex::matchAll('/(*ANYCRLF)^[ \t]*+\(?\d{1,4}[.)][ \t]/m', $text) > 1 => [90, 'two-numbers'],
+            \in_array(Matter::LetterTwice, $matters, true) => [85, 'letter-twice'],
+            null !== $number && null !== $previous && $number > $previous + 1 => [88, 'number-gap'],
+            [] !== $joined => [75, 'option-asks'],
+            \in_array(Matter::BlankLine, $matters, true) => [65, 'blank-line'],
+            Regex::matchAll('/\?(?=\s|\z)/', $question->stem->text) > 1 => [50, 'asks-twice'],
+            \in_array(Matter::StrayLines, $matters, true) => [35, 'stray-lines'],
             default => [0, ''],
         };
+    }
+
+    /** @return array<string, int> */
+    private static function argumentsOf(PlacedBlock $placed, string $text, ?int $previous): array
+    {
+        return ['number' => $placed->number ?? 0, 'from' => $previous ?? 0, 'to' => self::printedNumber($placed, $text) ?? 0];
     }
 
     private static function printedNumber(PlacedBlock $placed, string $text): ?int

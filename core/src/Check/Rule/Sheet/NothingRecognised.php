@@ -22,12 +22,11 @@ final readonly class NothingRecognised implements SheetRule
         if (null === $kind) {
             return;
         }
-        [$message, $advice] = match ($kind) {
-            TextKind::Table => ['No questions were recognised. This looks like a table.', 'Copy the questions out of it, each with its options on lines of their own.'],
-            TextKind::TermList => ['No questions were recognised. This looks like a list of terms.', 'Write a question for each term, or ask for the term with a blank.'],
-            TextKind::Structured => ['No questions were recognised. This looks like a file that a program wrote for another program.', 'Save the questions as plain text there, and bring that in.'],
-            TextKind::Prose => ['No questions were recognised in this text.', 'Choose the notation it is written in, or begin with an example.'],
-        };
-        yield Finding::fault(self::CODE, Span::at(0), $message, $advice);
+        yield Finding::fault(self::CODE, Span::at(0), case: match ($kind) {
+            TextKind::Table => 'table',
+            TextKind::TermList => 'terms',
+            TextKind::Structured => 'structured',
+            TextKind::Prose => '',
+        });
     }
 }

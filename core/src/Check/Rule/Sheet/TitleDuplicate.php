@@ -34,8 +34,8 @@ final readonly class TitleDuplicate implements WholeSheetRule
             yield new PlacedFinding(Finding::doubt(
                 self::CODE,
                 null === $token ? Span::at($placed->block->start) : new Span($placed->block->start + $token->start, $placed->block->start + $token->end),
-                \sprintf('Question %d is called “%s” too.', $first[$title], mb_strimwidth($title, 0, 60, '…', 'UTF-8')),
-                'Give each its own title: some receivers keep only one question of a name.',
+                number: $first[$title],
+                title: mb_strimwidth($title, 0, 60, '…', 'UTF-8'),
             ), $placed->number);
         }
     }

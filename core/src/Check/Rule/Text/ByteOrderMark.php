@@ -26,9 +26,7 @@ final readonly class ByteOrderMark implements SheetRule
         yield Finding::doubt(
             self::CODE,
             Span::at(0),
-            'The file begins with a byte-order mark, which nobody sees.',
-            'Save it without: some receivers take it for the first letter of the first question.',
-            Fix::safe('Save it without the mark'),
+            Fix::safe('save-without-bom', []),
         );
     }
 }

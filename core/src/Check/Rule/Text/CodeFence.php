@@ -44,9 +44,7 @@ final readonly class CodeFence implements TextRule
         return [Finding::fault(
             self::CODE,
             new Span($amiss[0]->start, $amiss[0]->start + \strlen(rtrim($amiss[0]->of($text)))),
-            'A line of three backticks frames the text, as Markdown writes it.',
-            'Take it out: a receiver reads it as part of the question beside it.',
-            Fix::safe('Take it out', ...array_map(TextEdit::remove(...), $amiss)),
+            Fix::safe('remove-fence', array_map(TextEdit::remove(...), $amiss)),
         )->settling(Matter::StrayLines)];
     }
 }

@@ -49,13 +49,12 @@ final readonly class Invisible implements TextRule
         if ([] === $edits) {
             return $findings;
         }
-        $count = \count($edits);
         $findings[] = Finding::doubt(
             self::CODE,
             $edits[0]->span,
-            \sprintf('%s here that nobody sees, the first a %s.', 1 === $count ? 'A character stands' : "{$count} characters stand", self::nameOf($first)),
-            'Take '.(1 === $count ? 'it' : 'them').' out: typed answers will not match it, and receivers may refuse it.',
-            Fix::safe('Take out what nobody sees', ...$edits),
+            Fix::safe('remove-invisible', $edits),
+            count: \count($edits),
+            kind: self::kindOf($first),
         );
 
         return $findings;
@@ -99,13 +98,13 @@ final readonly class Invisible implements TextRule
         return Regex::replace('/^[\x80-\xBF]++/', '', $bytes);
     }
 
-    private static function nameOf(string $character): string
+    private static function kindOf(string $character): string
     {
         return match ($character) {
-            "\u{AD}" => 'soft hyphen',
-            "\u{200B}", "\u{FEFF}", "\u{2060}", "\u{180E}" => 'zero-width blank',
+            "\u{AD}" => 'softHyphen',
+            "\u{200B}", "\u{FEFF}", "\u{2060}", "\u{180E}" => 'zeroWidth',
             "\u{200C}", "\u{200D}" => 'joiner',
-            default => \in_array($character, [...self::OPENING, ...self::CLOSING], true) ? 'directional mark' : 'control character',
+            default => \in_array($character, [...self::OPENING, ...self::CLOSING], true) ? 'direction' : 'control',
         };
     }
 }

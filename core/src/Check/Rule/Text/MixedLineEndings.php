@@ -36,9 +36,8 @@ final readonly class MixedLineEndings implements SheetRule
         yield Finding::doubt(
             self::CODE,
             $edits[0]->span,
-            \sprintf('The lines end in more than one way; %s differently from the rest.', 1 === \count($edits) ? 'one ends' : \count($edits).' end'),
-            'Let all end alike: some receivers take a line of the other kind for part of the one before.',
-            Fix::safe('Let all lines end alike', ...$edits),
+            Fix::safe('same-line-endings', $edits),
+            count: \count($edits),
         );
     }
 }

@@ -28,14 +28,15 @@ final readonly class Mojibake implements TextRule
             $edits[] = new TextEdit(new Span($offset, $offset + \strlen($wrong)), $right);
         }
         [$wrong, $right] = $repairs[array_key_first($repairs)];
-        $fix = Fix::offered(\sprintf('Read “%s”', mb_strimwidth($right, 0, 20, '…', 'UTF-8')), ...$edits);
+        $fix = Fix::offered('read-as', $edits, text: mb_strimwidth($right, 0, 20, '…', 'UTF-8'));
         $findings[] = Finding::fault(
             self::CODE,
             $edits[0]->span,
-            \sprintf('“%s” was probably “%s”: the text was read in a wrong encoding on its way here.', mb_strimwidth($wrong, 0, 40, '…', 'UTF-8'), mb_strimwidth($right, 0, 40, '…', 'UTF-8')),
-            1 === \count($edits) ? 'Put the right character back.' : \sprintf('Put the right characters back, at %d places.', \count($edits)),
             // Read wrongly in several ways, it takes a person.
             [] === MisreadText::repairs($fix->appliedTo($text)) ? $fix : null,
+            wrong: mb_strimwidth($wrong, 0, 40, '…', 'UTF-8'),
+            right: mb_strimwidth($right, 0, 40, '…', 'UTF-8'),
+            count: \count($edits),
         );
 
         return $findings;

@@ -38,9 +38,7 @@ final readonly class NoBreakSpace implements TextRule
             $findings[] = Finding::fault(
                 self::CODE,
                 $faulty[0]->span,
-                'A no-break space stands where a mark or a blank line should be: it looks like a blank and is none.',
-                'Take it out: a receiver does not see the mark behind it.',
-                Fix::safe('Take the no-break space out', ...$faulty),
+                Fix::safe('remove-no-break-space', $faulty),
             );
         }
         if (Regex::match(self::BETWEEN_WORDS, $text, $match, \PREG_OFFSET_CAPTURE)) {
@@ -49,9 +47,8 @@ final readonly class NoBreakSpace implements TextRule
             $findings[] = Finding::hint(
                 self::CODE,
                 new Span($offset, $offset + \strlen($run)),
-                'A no-break space stands between two words.',
-                'Put a blank in its place, unless the line must not break there.',
-                Fix::offered('Put blanks in', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), ' '), $matches[0])),
+                Fix::offered('ordinary-spaces', array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), ' '), $matches[0])),
+                'between-words',
             );
         }
 

@@ -26,13 +26,13 @@ final readonly class NotUtf8 implements SheetRule
         yield Finding::fault(
             self::CODE,
             Span::at(0),
-            \sprintf(match ($sheet->source->certainty) {
-                Certainty::Certain => 'The file came in %s, not in UTF-8.',
-                Certainty::Likely => 'The file seems to be in %s, not in UTF-8: its letters make words that way.',
-                Certainty::Guess => 'The file may be in %s, and is not in UTF-8; other encodings would do nearly as well.',
-            }, $sheet->source->encoding->label()),
-            'Look whether its accented letters are right; if so, save it as UTF-8, else choose another encoding.',
-            Fix::safe('Save it as UTF-8'),
+            Fix::safe('save-as-utf8', []),
+            match ($sheet->source->certainty) {
+                Certainty::Certain => '',
+                Certainty::Likely => 'likely',
+                Certainty::Guess => 'guess',
+            },
+            encoding: $sheet->source->encoding->label(),
         );
     }
 }

@@ -22,12 +22,7 @@ final readonly class ReplacementCharacter implements TextRule
         }
         Regex::matchAll('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {
-            $findings[] = Finding::fault(
-                self::CODE,
-                new Span($offset, $offset + \strlen($run)),
-                'A character is already lost here: � stands in its place.',
-                'Type it again, or bring the file in once more and choose another encoding.',
-            );
+            $findings[] = Finding::fault(self::CODE, new Span($offset, $offset + \strlen($run)));
         }
 
         return $findings;

@@ -37,9 +37,8 @@ final readonly class SmartQuotes implements TextRule
             $findings[] = Finding::fault(
                 self::CODE,
                 new Span($edits[0]->span->start, $edits[\count($edits) - 1]->span->end),
-                'Curly quotes stand inside an HTML tag, where only straight ones count.',
-                'Make them straight.',
-                Fix::safe('Make them straight', ...$edits),
+                Fix::safe('straight-quotes', $edits),
+                'in-tag',
             );
             $text = Regex::replaceBy('/<[a-zA-Z][^<>]*+>/', static fn (array $tag) => str_repeat(' ', \strlen($tag[0])), $text);
         }
@@ -50,9 +49,7 @@ final readonly class SmartQuotes implements TextRule
             $findings[] = Finding::hint(
                 self::CODE,
                 new Span($offset, $offset + \strlen($quote)),
-                'Curly quotes stand here.',
-                'They read well; but a pupil types straight ones, and old receivers garble curly ones.',
-                Fix::offered('Make them straight', ...array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), self::STRAIGHT[$found[0]]), $quotes[0])),
+                Fix::offered('straight-quotes', array_map(static fn (array $found) => new TextEdit(new Span($found[1], $found[1] + \strlen($found[0])), self::STRAIGHT[$found[0]]), $quotes[0])),
             );
         }
 

@@ -25,8 +25,8 @@ final readonly class Undecodable implements SheetRule
         yield Finding::fault(
             self::CODE,
             false === $place ? Span::at(0) : new Span($place, $place + 3),
-            \sprintf('%s in the file %s nothing in %s.', 1 === $count ? 'One byte' : "{$count} bytes", 1 === $count ? 'means' : 'mean', $sheet->source->encoding->label()),
-            'Choose another encoding, or save the file anew where it came from.',
+            count: $count,
+            encoding: $sheet->source->encoding->label(),
         );
     }
 }

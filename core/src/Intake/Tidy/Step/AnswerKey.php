@@ -9,6 +9,7 @@ use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Message\Message;
 use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Printed\Role;
@@ -22,11 +23,6 @@ final readonly class AnswerKey implements TidyStep
     public function name(): string
     {
         return 'answer-key';
-    }
-
-    public function label(): string
-    {
-        return 'Key list';
     }
 
     public function apply(Draft $draft): void
@@ -49,12 +45,16 @@ final readonly class AnswerKey implements TidyStep
         }
         // A list of which nothing fits may be something else.
         if ([] === $marks) {
-            $draft->note('An answer key was found, but it fits none of the questions. It stays where it is.');
+            $draft->note(Message::of('note/key-fits-nothing'));
 
             return;
         }
         if ([] !== $left) {
-            $draft->note('Some answers of the key fit no question, and stay at the end: '.implode(', ', array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.' ').$entry->answer), \array_slice($left, 0, self::MOST_NAMED))).(\count($left) > self::MOST_NAMED ? ' …' : '.'));
+            $draft->note(Message::of(
+                'note/key-rest',
+                entries: implode(', ', array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.' ').$entry->answer), \array_slice($left, 0, self::MOST_NAMED))),
+                more: max(0, \count($left) - self::MOST_NAMED),
+            ));
         }
         $first = array_shift($lines);
         $rest = [] === $left ? '' : implode("\n", ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)]);

@@ -28,11 +28,6 @@ final readonly class AnswerLines implements TidyStep
         return 'answer-lines';
     }
 
-    public function label(): string
-    {
-        return 'Answer lines';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

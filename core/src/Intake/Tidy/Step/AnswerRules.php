@@ -19,11 +19,6 @@ final readonly class AnswerRules implements TidyStep
         return 'answer-rules';
     }
 
-    public function label(): string
-    {
-        return 'Rules for the answer';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

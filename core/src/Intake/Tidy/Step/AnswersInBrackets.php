@@ -21,11 +21,6 @@ final readonly class AnswersInBrackets implements TidyStep
         return 'answers-in-brackets';
     }
 
-    public function label(): string
-    {
-        return 'Answers in brackets';
-    }
-
     public function apply(Draft $draft): void
     {
         $found = [];

@@ -17,11 +17,6 @@ final readonly class BlankLines implements TidyStep
         return 'blank-lines';
     }
 
-    public function label(): string
-    {
-        return 'Blank lines';
-    }
-
     public function apply(Draft $draft): void
     {
         $there = $draft->there();

@@ -17,11 +17,6 @@ final readonly class Blanks implements TidyStep
         return 'blanks';
     }
 
-    public function label(): string
-    {
-        return 'Tabs and runs of blanks';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->there() as $line) {

@@ -15,11 +15,6 @@ final readonly class Bookkeeping implements TidyStep
         return 'bookkeeping';
     }
 
-    public function label(): string
-    {
-        return 'Difficulty, topic, references';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

@@ -20,11 +20,6 @@ final readonly class BracketedPoints implements TidyStep
         return 'bracketed-points';
     }
 
-    public function label(): string
-    {
-        return 'Points in brackets';
-    }
-
     public static function written(string $number): string
     {
         return \sprintf('(%s %s)', $number, '1' === $number ? 'point' : 'points');

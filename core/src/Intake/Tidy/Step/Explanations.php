@@ -18,11 +18,6 @@ final readonly class Explanations implements TidyStep
         return 'explanations';
     }
 
-    public function label(): string
-    {
-        return 'Explanations';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

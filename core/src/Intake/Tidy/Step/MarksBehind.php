@@ -22,11 +22,6 @@ final readonly class MarksBehind implements TidyStep
         return 'marks-behind';
     }
 
-    public function label(): string
-    {
-        return 'Ticks at options';
-    }
-
     private const TICK = '(?:[✓✔√☑✅]\x{FE0F}?)';
     private const CROSS = '(?:[✗✘✖❌]\x{FE0F}?)';
 

@@ -24,11 +24,6 @@ final readonly class MatchingLists implements TidyStep
         return 'matching-lists';
     }
 
-    public function label(): string
-    {
-        return 'Lists to match';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

@@ -16,11 +16,6 @@ final readonly class NameLines implements TidyStep
         return 'name-lines';
     }
 
-    public function label(): string
-    {
-        return 'Lines for name and date';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->lines as $line) {

@@ -16,11 +16,6 @@ final readonly class Numbers implements TidyStep
         return 'numbers';
     }
 
-    public function label(): string
-    {
-        return 'Numbers of questions';
-    }
-
     public function apply(Draft $draft): void
     {
         $first = self::first($draft);

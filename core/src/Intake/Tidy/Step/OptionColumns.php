@@ -19,11 +19,6 @@ final readonly class OptionColumns implements TidyStep
         return 'option-columns';
     }
 
-    public function label(): string
-    {
-        return 'Options side by side';
-    }
-
     public function apply(Draft $draft): void
     {
         PartedLines::part($draft, static fn (array $lines): bool => \count(array_filter($lines, static fn (DraftLine $line) => Role::Question === $line->role)) < 2);

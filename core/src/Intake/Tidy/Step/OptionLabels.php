@@ -25,15 +25,6 @@ final readonly class OptionLabels implements TidyStep
         return $this->name;
     }
 
-    public function label(): string
-    {
-        return match ($this->name) {
-            'other-signs' => 'Signs behind numbers and letters',
-            'roman-letters' => 'Roman letters of options',
-            'option-letters' => 'Letters for options',
-        };
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

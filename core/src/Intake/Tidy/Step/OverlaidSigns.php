@@ -20,15 +20,6 @@ final readonly class OverlaidSigns implements TidyStep
         return $this->layer->value;
     }
 
-    public function label(): string
-    {
-        return match ($this->layer) {
-            Layer::Hidden => 'Hidden characters',
-            Layer::Quotation => 'Quotation signs and borders',
-            Layer::Markdown => 'Signs of Markdown',
-        };
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->paper->lines as $line) {

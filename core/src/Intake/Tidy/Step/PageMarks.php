@@ -16,11 +16,6 @@ final readonly class PageMarks implements TidyStep
         return 'page-marks';
     }
 
-    public function label(): string
-    {
-        return 'Page numbers, heads and feet';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->lines as $line) {

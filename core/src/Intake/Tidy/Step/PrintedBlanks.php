@@ -21,11 +21,6 @@ final readonly class PrintedBlanks implements TidyStep
         return 'printed-blanks';
     }
 
-    public function label(): string
-    {
-        return 'Blanks in sentences';
-    }
-
     public const BLANK = '_____';
 
     public function apply(Draft $draft): void

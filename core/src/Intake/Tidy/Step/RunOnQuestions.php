@@ -17,11 +17,6 @@ final readonly class RunOnQuestions implements TidyStep
         return 'run-on-questions';
     }
 
-    public function label(): string
-    {
-        return 'Questions on one line';
-    }
-
     public function apply(Draft $draft): void
     {
         PartedLines::part($draft, static fn (array $lines): bool => \count(array_filter($lines, static fn (DraftLine $line) => Role::Question === $line->role)) > 1);

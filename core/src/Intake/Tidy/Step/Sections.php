@@ -18,11 +18,6 @@ final readonly class Sections implements TidyStep
         return 'sections';
     }
 
-    public function label(): string
-    {
-        return 'Sections and instructions';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->lines as $line) {

@@ -15,11 +15,6 @@ final readonly class SubNumbers implements TidyStep
         return 'sub-numbers';
     }
 
-    public function label(): string
-    {
-        return 'Numbers such as 1.1';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

@@ -17,11 +17,6 @@ final readonly class Titles implements TidyStep
         return 'titles';
     }
 
-    public function label(): string
-    {
-        return 'Title above the questions';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->lines as $line) {

@@ -23,11 +23,6 @@ final readonly class TrueFalseColumns implements TidyStep
         return 'true-false-columns';
     }
 
-    public function label(): string
-    {
-        return 'Columns of T and F';
-    }
-
     public function apply(Draft $draft): void
     {
         $head = self::headOf($draft);

@@ -25,11 +25,6 @@ final readonly class WrappedLines implements TidyStep
         return 'wrapped-lines';
     }
 
-    public function label(): string
-    {
-        return 'Wrapped lines';
-    }
-
     public function apply(Draft $draft): void
     {
         foreach ($draft->questions as $question) {

@@ -17,11 +17,6 @@ final readonly class WritingLines implements TidyStep
         return 'writing-lines';
     }
 
-    public function label(): string
-    {
-        return 'Lines to write on';
-    }
-
     public const ESSAY = '...';
 
     public function apply(Draft $draft): void
