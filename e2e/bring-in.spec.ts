@@ -42,7 +42,7 @@ test('ten questions of a word-processor file without a key, to GIFT on disk, in 
   const hand = new Hand()
   await hand.does(
     () => drop(page, 'Foundation paper 2016.docx', 'Dropped.docx'),
-    () => expect(page.getByRole('button', { name: 'Take the tidied text' })).toBeFocused(),
+    () => expect(page.getByRole('button', { name: 'Use the tidied text' })).toBeFocused(),
   )
   await hand.does(
     () => page.keyboard.press('Enter'),
@@ -51,7 +51,7 @@ test('ten questions of a word-processor file without a key, to GIFT on disk, in 
   for (const [index, letter] of KEY.entries()) {
     await hand.does(
       () => page.keyboard.press(letter),
-      () => expect(page.getByText(index === 9 ? 'Every question is marked.' : index === 8 ? '1 question to mark' : `${9 - index} questions to mark`)).toBeVisible(),
+      () => expect(page.getByText(index === 9 ? 'All questions are marked.' : index === 8 ? '1 question to mark' : `${9 - index} questions to mark`)).toBeVisible(),
     )
   }
   await hand.does(
@@ -76,15 +76,15 @@ test('with a key at its end, in five actions at most', async ({ page }) => {
   const hand = new Hand()
   await hand.does(
     () => drop(page, 'Spring test with key.odt', 'Dropped with key.odt'),
-    () => expect(page.getByRole('button', { name: 'Take the tidied text' })).toBeFocused(),
+    () => expect(page.getByRole('button', { name: 'Use the tidied text' })).toBeFocused(),
   )
   await hand.does(
     () => page.keyboard.press('Enter'),
-    () => expect(page.getByText('Every question is marked.')).toBeVisible(),
+    () => expect(page.getByText('All questions are marked.')).toBeVisible(),
   )
   await hand.does(
     () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
-    () => expect(page.getByText('1 thing to know before you hand it over')).toBeVisible(),
+    () => expect(page.getByText('1 thing to know before you hand over')).toBeVisible(),
   )
   let text = ''
   await hand.does(
@@ -101,18 +101,18 @@ test('a step and a single line can be refused; the original comes back', async (
   await openSheet(page, 'Spring test with key')
   const before = await textOf(page)
   await openLeaf(page, 'Tidied')
-  const tidied = page.getByRole('region', { name: 'The text, tidied' })
+  const tidied = page.getByRole('region', { name: 'Your text, tidied' })
   await expect(tidied.locator('del', { hasText: 'Part II: True or false' })).toBeVisible()
-  await page.getByLabel(/Key list/).uncheck()
+  await page.getByLabel(/^Answer key/).uncheck()
   await expect(tidied.locator('ins', { hasText: '*a) in the super' })).toHaveCount(0)
   await tidied.getByText('ALDER VALE BEEKEEPERS').hover()
-  await tidied.getByRole('button', { name: 'Leave line 1 as it is' }).click()
+  await tidied.getByRole('button', { name: 'Keep line 1 as is' }).click()
   await expect(tidied.locator('span', { hasText: 'ALDER VALE BEEKEEPERS' })).toBeVisible()
-  await page.getByRole('button', { name: 'Take the tidied text' }).click()
+  await page.getByRole('button', { name: 'Use the tidied text' }).click()
   await expect(source(page)).toContainText('ALDER VALE BEEKEEPERS')
   await expect(source(page)).not.toContainText('Spring test for beginners')
   await openLeaf(page, 'Tidied')
-  await page.getByRole('button', { name: 'Back to the original' }).click()
+  await page.getByRole('button', { name: 'Restore the original' }).click()
   await saved(page)
   await expect.poll(() => textOf(page)).toBe(before)
 })
@@ -131,7 +131,7 @@ test('rich text from the clipboard keeps its numbers, letters and emphasis', asy
   await expect(page.getByRole('combobox', { name: 'Notation' })).toHaveText('Starred list')
   await expect(source(page)).toContainText('b. drone')
   await openLeaf(page, 'Proof')
-  await page.getByRole('button', { name: 'Mark these as right' }).click()
+  await page.getByRole('button', { name: 'Mark them as right' }).click()
   await expect(source(page)).toContainText('*b. drone')
   await expect(page.getByText('1 question to mark')).toBeVisible()
 })
@@ -139,14 +139,14 @@ test('rich text from the clipboard keeps its numbers, letters and emphasis', asy
 test('a key list says what it will mark and what does not fit', async ({ page }) => {
   await page.goto('/')
   await drop(page, 'Foundation paper 2016.docx', 'Marked by key.docx')
-  await page.getByRole('button', { name: 'Take the tidied text' }).click()
-  await page.getByRole('button', { name: 'Key list …' }).click()
-  await page.getByLabel('The key list').fill('1 B  2 C  3 C\n4 Z, 44 A')
+  await page.getByRole('button', { name: 'Use the tidied text' }).click()
+  await page.getByRole('button', { name: 'Paste an answer key …' }).click()
+  await page.getByLabel('Answer key').fill('1 B  2 C  3 C\n4 Z, 44 A')
   const dialog = page.getByRole('dialog')
-  await expect(dialog).toContainText('It marks 3 questions.')
+  await expect(dialog).toContainText('This key marks 3 questions.')
   await expect(dialog).toContainText('Number 44: there is no such question.')
   await expect(dialog).toContainText('“Z” is no answer to question 4.')
-  await dialog.getByRole('button', { name: 'Mark them' }).click()
+  await dialog.getByRole('button', { name: 'Mark the answers' }).click()
   await expect(page.getByText('7 questions to mark')).toBeVisible()
   await expect(source(page)).toContainText('*B. the queen')
   await page.keyboard.press('Control+z')
@@ -167,7 +167,7 @@ test('an empty shelf offers old tests to try, and a picture of theirs is shown',
   await page.route('**/api/shelf', (route) => route.fulfill({ json: { sheets: [] } }))
   await page.goto('/')
   await page.getByRole('button', { name: /Swarm week.docx/ }).click()
-  await page.getByRole('button', { name: 'Take the tidied text' }).click()
+  await page.getByRole('button', { name: 'Use the tidied text' }).click()
   const picture = page.getByRole('img', { name: 'a cluster of bees hanging from a branch' })
   await expect(picture).toBeVisible()
   expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(380)
@@ -186,7 +186,7 @@ test('bringing in is shown, and can be stopped', async ({ page }) => {
   })
   const file = (name: string) => ({ name, mimeType: '', buffer: Buffer.from('1. Which?\n*a. x\nb. y\n') })
   await page.setInputFiles('input[type=file]', [file('Stopped one.txt'), file('Stopped two.txt')])
-  await expect(page.getByRole('status').filter({ hasText: 'Bringing in “Stopped one.txt” … 1 of 2' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'Adding “Stopped one.txt” … 1 of 2' })).toBeVisible()
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
   const takenOff = page.waitForResponse((response) => response.request().method() === 'DELETE')
   answer()

@@ -16,10 +16,10 @@ export async function openSheet(page: Page, title: string): Promise<void> {
 /** Puts a text on the shelf as one pastes it, and opens it. */
 export async function pasteSheet(page: Page, title: string, text: string): Promise<void> {
   await page.goto('/')
-  await page.getByRole('button', { name: 'Paste a text' }).click()
-  await page.getByLabel('The text').fill(text)
-  await page.getByLabel('Its name on the shelf').fill(title)
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Paste text' }).click()
+  await page.getByLabel('Your text').fill(text)
+  await page.getByLabel('Name of the sheet').fill(title)
+  await page.getByRole('button', { name: 'Add the sheet' }).click()
   await expect(source(page)).toBeVisible()
 }
 

@@ -14,7 +14,7 @@ test('drop a Windows-1252 file, get UTF-8', async ({ page }) => {
     return data
   }, [...BYTES])
   await page.dispatchEvent('body', 'dragover', { dataTransfer: transfer })
-  await expect(page.getByText('Let go to put it on the shelf')).toBeVisible()
+  await expect(page.getByText('Drop to add')).toBeVisible()
   await page.dispatchEvent('body', 'drop', { dataTransfer: transfer })
 
   await expect(page.locator('.question-proof .stem')).toHaveText('Où est l’abeille ?')
@@ -25,19 +25,19 @@ test('drop a Windows-1252 file, get UTF-8', async ({ page }) => {
   await page.getByRole('button', { name: 'Choose another encoding' }).click()
   await page.getByRole('combobox', { name: 'Encoding' }).click()
   await page.getByRole('option', { name: 'Windows-1251 (Cyrillic)' }).click()
-  await page.getByRole('button', { name: 'Read it anew' }).click()
+  await page.getByRole('button', { name: 'Re-read in this encoding' }).click()
   await expect.poll(() => textOf(page)).toBe('Oщ est l’abeille ? {=ici ~lа}\n')
   await page.getByRole('button', { name: 'Windows-1251 (Cyrillic)' }).click()
   await page.getByRole('combobox', { name: 'Encoding' }).click()
   await page.getByRole('option', { name: 'Windows-1252 (Western Europe)' }).click()
-  await page.getByRole('button', { name: 'Read it anew' }).click()
+  await page.getByRole('button', { name: 'Re-read in this encoding' }).click()
   await expect.poll(() => textOf(page)).toBe(TEXT)
 
   await page.getByRole('button', { name: 'Save it as UTF-8' }).click()
   await expect(page.locator('.finding-note:not(.is-hint)')).toHaveCount(0)
   await saved(page)
   await openLeaf(page, 'Hand over')
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save mended' }).click()])
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download my own text, fixed' }).click()])
   expect(download.suggestedFilename()).toBe('Abeilles.txt')
   expect(await readFile(await download.path())).toEqual(Buffer.from(TEXT, 'utf8'))
 })
@@ -48,6 +48,6 @@ test('a file that cannot be read is refused with what to do instead', async ({ p
     { name: 'Old test.docx', mimeType: 'application/octet-stream', buffer: Buffer.from('PK\u0003\u0004 [Content_Types].xml word/document.xml', 'latin1') },
     { name: 'Noise.txt', mimeType: 'text/plain', buffer: Buffer.from(Array.from({ length: 4000 }, (_, index) => (index * 7) % 32)) },
   ])
-  await expect(page.getByRole('alert').filter({ hasText: 'Old test.docx' })).toContainText('save it anew')
+  await expect(page.getByRole('alert').filter({ hasText: 'Old test.docx' })).toContainText('save it again')
   await expect(page.getByRole('alert').filter({ hasText: 'Noise.txt' })).toContainText('does not look like a text')
 })

@@ -125,7 +125,7 @@ test('no rule of the page’s own policy is broken, and nothing is asked of othe
   await expect(page.getByRole('dialog')).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
-  await page.getByRole('button', { name: 'Dark page', exact: true }).click()
+  await page.getByRole('button', { name: 'Switch to dark', exact: true }).click()
   await expect(page.locator('html')).toHaveClass(/dark/)
   expect(complaints).toEqual([])
 })

@@ -7,13 +7,13 @@ test('mend all of a kind after seeing before and after, and take it back in one 
   await pasteSheet(page, 'Mixed marks', MIXED)
   await openLeaf(page, 'Findings')
   await page.getByRole('button', { name: 'By kind' }).click()
-  await page.getByRole('button', { name: 'Mend all 3' }).click()
+  await page.getByRole('button', { name: 'Fix all 3' }).click()
   const preview = page.getByRole('group', { name: 'Before and after' })
   await expect(preview).toContainText('~%50%')
   await expect(preview.locator('li')).toHaveCount(3)
   expect(await textOf(page)).toBe(MIXED)
 
-  await preview.getByRole('button', { name: 'Mend these 3' }).click()
+  await preview.getByRole('button', { name: 'Fix these 3' }).click()
   await expect(source(page)).toContainText('~%50%a1 ~%50%b1 ~%-100%c1')
   await saved(page)
   await source(page).focus()
@@ -56,7 +56,7 @@ test('what is asked twice on the shelf is named, with where', async ({ page }) =
 test('go through the findings by key alone, search them, and mend one', async ({ page }) => {
   await pasteSheet(page, 'By key', 'One? {T}\nTwo? {F}\n\nThree? {=a ~b ~\n~c}\n')
   await openLeaf(page, 'Findings')
-  await page.getByRole('searchbox', { name: 'Find in the findings' }).fill('blank line')
+  await page.getByRole('searchbox', { name: 'Search the findings' }).fill('blank line')
   // Both questions that touch are at fault, and one mending helps both.
   await expect(page.locator('.finding-note')).toHaveCount(2)
   await page.getByRole('region', { name: 'Findings' }).focus()
@@ -73,7 +73,7 @@ test('what blind guessing earns stands over the findings', async ({ page }) => {
   await pasteSheet(page, 'Guesses', Array.from({ length: 10 }, (_, n) => `Which is bee ${n}? {=a ~b ~c ~d}`).join('\n\n'))
   await openLeaf(page, 'Findings')
 
-  await expect(page.locator('.marks')).toHaveText('Blind guessing earns 2.5 of 10 points on average. Chance of half marks by guessing: 7.81 %.')
+  await expect(page.locator('.marks')).toHaveText('Guessing earns 2.5 of 10 points on average. Chance of half marks by guessing: 8 %.')
 })
 
 test('what was typed while the mending was worked out stays whole, and the mending is asked for again', async ({ page }) => {
@@ -83,7 +83,7 @@ test('what was typed while the mending was worked out stays whole, and the mendi
     await new Promise((resolve) => setTimeout(resolve, 1_200))
     await route.continue()
   })
-  await page.getByRole('button', { name: /Mend all that is safe/ }).click()
+  await page.getByRole('button', { name: /Fix all safe problems/ }).click()
   await source(page).press('Control+Home')
   await page.keyboard.type('Typed. ', { delay: 10 })
   await expect(page.getByText('try again in a moment').or(page.getByText('changed since'))).toBeVisible()
@@ -91,6 +91,6 @@ test('what was typed while the mending was worked out stays whole, and the mendi
 
   await page.unroute('**/mending')
   await saved(page)
-  await page.getByRole('button', { name: /Mend all that is safe/ }).click()
+  await page.getByRole('button', { name: /Fix all safe problems/ }).click()
   await expect.poll(() => textOf(page)).toBe('Typed. One? {T}\n\nTwo? {F}\n')
 })

@@ -13,10 +13,10 @@ test('two tabs: neither overwrites the other', async ({ page, context }) => {
   await source(other).press('Control+End')
   await other.keyboard.type('\nSecond tab? {F}\n')
 
-  const dialog = other.getByRole('dialog', { name: 'Two texts of this sheet' })
+  const dialog = other.getByRole('dialog', { name: 'Two versions of this sheet' })
   await expect(dialog).toContainText('First tab?')
   await expect(dialog).toContainText('Second tab?')
-  await dialog.getByRole('button', { name: 'Keep what stands there' }).click()
+  await dialog.getByRole('button', { name: 'Keep what is saved' }).click()
   await expect(dialog).toBeHidden()
   expect(await textOf(other)).toBe('One? {T}\n\nFirst tab? {T}\n')
 
@@ -71,7 +71,7 @@ test('a sheet taken off in another tab can be put back with what was typed', asy
   const other = await context.newPage()
   await other.goto('/')
   await other.getByRole('listitem').filter({ hasText: 'Taken off' }).hover()
-  await other.getByRole('button', { name: 'Take Taken off off the shelf' }).click()
+  await other.getByRole('button', { name: 'Remove Taken off' }).click()
   await expect(other.getByRole('link', { name: 'Taken off', exact: true })).toBeHidden()
 
   await source(page).press('Control+End')

@@ -3,7 +3,7 @@ import { source, textOf } from './desk'
 
 test('the shelf: example, rename by key, take off, undo', async ({ page }) => {
   await page.goto('/')
-  await page.getByRole('button', { name: /GIFT, every type of question/ }).click()
+  await page.getByRole('button', { name: /GIFT: every type of question/ }).click()
   await expect(page.locator('.expected-count')).toHaveText(/9 of 9/)
   await page.getByRole('link', { name: 'Shelf', exact: true }).click()
 
@@ -38,9 +38,9 @@ test('an empty sheet teaches, and an example can be inserted', async ({ page }) 
   await expect(page.getByText('Nothing to show yet.')).toBeVisible()
   await page.getByRole('combobox', { name: 'Example of the type' }).click()
   await page.getByRole('option', { name: 'True or false' }).click()
-  await page.getByRole('button', { name: 'Insert it here' }).click()
+  await page.getByRole('button', { name: 'Insert example' }).click()
   await expect(source(page)).toContainText('A drone has a sting.')
-  await page.getByRole('button', { name: 'Insert it here' }).click()
+  await page.getByRole('button', { name: 'Insert example' }).click()
   await expect(page.locator('.expected-count')).toHaveText(/2 of 2/)
   expect(await textOf(page)).toMatch(/^A drone.*\}\n\nA drone.*\}\n$/s)
 })
@@ -59,9 +59,9 @@ test('the expected number is asked for and held against what was read', async ({
 
 test('a dialog leaves the cursor where it was put, from its first moment', async ({ page }) => {
   await page.goto('/')
-  await page.getByRole('button', { name: 'Paste a text' }).click()
-  await page.getByLabel('Its name on the shelf').focus()
+  await page.getByRole('button', { name: 'Paste text' }).click()
+  await page.getByLabel('Name of the sheet').focus()
   await page.keyboard.type('Drones in summer', { delay: 25 })
-  await expect(page.getByLabel('Its name on the shelf')).toHaveValue('Drones in summer')
-  await expect(page.getByLabel('The text')).toHaveValue('')
+  await expect(page.getByLabel('Name of the sheet')).toHaveValue('Drones in summer')
+  await expect(page.getByLabel('Your text')).toHaveValue('')
 })

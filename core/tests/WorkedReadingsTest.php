@@ -145,7 +145,7 @@ final class WorkedReadingsTest extends TestCase
         self::assertSame(['', ['dropped: Aiken allows one right answer; this question has several.']], self::converted('Pick two.{~%100%wax ~%100%honey ~%0%sand}', 'gift', 'aiken'));
         self::assertSame(["A drone stings.\nA. True\nB. False\nANSWER: B\n", [
             'changed: True or false becomes a choice between two options.',
-            'reduced: Left out, as Aiken has no place for it: feedback.',
+            'reduced: Feedback is lost: Aiken cannot store it.',
         ]], self::converted('A drone stings.{F#Drones have no sting.#Well seen.}', 'gift', 'aiken'));
     }
 

@@ -48,7 +48,7 @@ describe('the line over the book', () => {
         { name: 'b.doc', message: 'This is an old file.' },
       ],
     })
-    expect(wrapper.text()).toContain('“a.pdf” was not put on the shelf This is a PDF.')
+    expect(wrapper.text()).toContain('“a.pdf” was not added This is a PDF.')
     expect(wrapper.text()).toContain('“b.doc”')
     await wrapper.find('button').trigger('click')
     expect(wrapper.emitted('seen')).toHaveLength(1)
@@ -56,7 +56,7 @@ describe('the line over the book', () => {
 
   it('shows a file on its way before anything else, and can stop it', async () => {
     const wrapper = banner('offline', { arrival: { name: 'a.docx', nth: 1, of: 1 } })
-    expect(wrapper.text()).toContain('Bringing in “a.docx” …')
+    expect(wrapper.text()).toContain('Adding “a.docx” …')
     expect(wrapper.text()).not.toContain('of 1')
     await wrapper.find('button').trigger('click')
     expect(wrapper.emitted('stop')).toHaveLength(1)

@@ -55,10 +55,10 @@ async function choose(shown: ReturnType<typeof dialog>): Promise<void> {
 
 describe('another encoding', () => {
   it('says what was found and how sure that is', () => {
-    expect(dialog().text()).toContain('The file may be in Windows-1252 (Western Europe); that is a guess.')
+    expect(dialog().text()).toContain('The file may be in Windows-1252 (Western Europe), but this is a guess.')
   })
 
-  it('shows the lines that would read otherwise before anything is changed', async () => {
+  it('shows the lines that would change before anything is changed', async () => {
     decoding.mockResolvedValue({
       encoding: { name: 'macintosh', label: 'Mac Roman' },
       lost: 0,
@@ -68,7 +68,7 @@ describe('another encoding', () => {
     const shown = dialog()
     await choose(shown)
     expect(decoding).toHaveBeenCalledWith('s1', 'macintosh')
-    expect(shown.text()).toContain('2 lines would read otherwise')
+    expect(shown.text()).toContain('2 lines would change')
     expect(shown.find('del').text()).toBe('ö')
     expect(shown.emitted('choose')).toBeUndefined()
   })

@@ -124,7 +124,7 @@ describe('what is lost', () => {
   it('is counted by places where a text beside the questions is among them', () => {
     const losses = lossesByGravity([item(null, points), item(1, points)])
     const wrapper = mount(LossList, { props: { losses, label: 'Losses' }, global: { plugins: plugins() } })
-    expect(wrapper.find('.where').text()).toBe('2 places:Beside the questions1')
+    expect(wrapper.find('.where').text()).toBe('2 places:Between the questions1')
   })
 })
 

@@ -65,8 +65,8 @@ describe('a key list', () => {
     await typed(text, '1 B 2 C 3 A 9 A')
     expect(key).toHaveBeenCalledExactlyOnceWith('s1', 'h1', '1 B 2 C 3 A 9 A')
     expect(shown.findAll('[aria-live] p').map((line) => line.text())).toEqual([
-      'It marks 2 questions. 1 is marked so already. 2 questions stay without a mark.',
-      'Question 2: C replaces the mark that is there.',
+      'This key marks 2 questions. 1 question already has this answer. 2 questions stay unmarked.',
+      'Question 2: C replaces your mark.',
       'Number 9: there is no such question.',
     ])
     expect(applied).not.toHaveBeenCalled()
@@ -119,14 +119,14 @@ describe('a key list', () => {
     await flushPromises()
     late[0]?.(marking({ marks: [mark(1)] }))
     await flushPromises()
-    expect(shown.text()).toContain('It marks 2 questions.')
+    expect(shown.text()).toContain('This key marks 2 questions.')
   })
 
   it('has nothing to take where nothing is new', async () => {
     key.mockResolvedValue(marking({ marks: [mark(1, { isNew: false })] }))
     const { shown, text, take } = dialog()
     await typed(text, '1 B')
-    expect(shown.text()).toContain('It marks nothing. 1 is marked so already.')
+    expect(shown.text()).toContain('This key marks nothing. 1 question already has this answer.')
     expect(take().attributes('disabled')).toBeDefined()
   })
 })

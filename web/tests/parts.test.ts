@@ -36,9 +36,9 @@ const finding = (more: Partial<Finding> = {}): Finding => ({
   level: 'fault',
   from: 0,
   to: 1,
-  message: 'The answers that open here are never closed.',
-  advice: 'Put a } after the last answer.',
-  fix: { label: 'Close them', safe: false, edits: [], of: 'text' },
+  message: 'The answers that start here are never closed.',
+  advice: 'Add } after the last answer.',
+  fix: { label: 'Close the answers', safe: false, edits: [], of: 'text' },
   off: false,
   ...more,
 })
@@ -46,8 +46,8 @@ const finding = (more: Partial<Finding> = {}): Finding => ({
 describe('a finding', () => {
   it('says its level in words, what is wrong, and what its fix does', async () => {
     const note = mount(FindingNote, { props: { finding: finding(), isHere: true }, global: global() })
-    expect(note.text()).toMatch(/^Fault\s+The answers that open here are never closed\./)
-    expect(note.find('button').text()).toMatch(/Close them\s+F2/)
+    expect(note.text()).toMatch(/^Fault\s+The answers that start here are never closed\./)
+    expect(note.find('button').text()).toMatch(/Close the answers\s+F2/)
     await note.find('button').trigger('click')
     expect(note.emitted('mend')).toHaveLength(1)
   })
@@ -55,7 +55,7 @@ describe('a finding', () => {
   it('says what to do where nothing can be pressed', () => {
     const note = mount(FindingNote, { props: { finding: finding({ fix: null }) }, global: global() })
     expect(note.find('button').exists()).toBe(false)
-    expect(note.text()).toContain('Put a } after the last answer.')
+    expect(note.text()).toContain('Add } after the last answer.')
   })
 
   it('shows its key only where the key would mend it', () => {
@@ -69,8 +69,8 @@ describe('the state of saving', () => {
     ['typing', /Typing/],
     ['saving', /Saving/],
     ['offline', /Kept in this browser/],
-    ['conflict', /Changed elsewhere/],
-    ['gone', /Taken off/],
+    ['conflict', /Changed in another window/],
+    ['gone', /Removed/],
     ['refused', /Not saved/],
   ] as const)('%s is said in words', (state, words) => {
     const note = mount(SaveNote, { props: { state, savedAt: '2026-11-25T10:00:00Z' }, global: global() })
@@ -160,7 +160,7 @@ describe('help', () => {
     await flushPromises()
     expect(help.findAll('.actions li').map((item) => item.text())).toEqual([
       'Go to the next finding, hints lastF8',
-      'Change between light and dark page',
+      'Switch between light and dark',
     ])
     await help.find('input').setValue('dark')
     expect(help.findAll('.actions li')).toHaveLength(1)

@@ -113,7 +113,7 @@ describe('going from finding to finding', () => {
 
   it('says so where there is none, or what is said of the sheet as a whole', () => {
     open([[], [], []]).step(1)
-    expect(said).toHaveBeenLastCalledWith('Nothing is amiss.')
+    expect(said).toHaveBeenLastCalledWith('No problems found.')
     unmount()
     view.destroy()
     open([[], [], []], [at('doubt', 0, 0, { message: 'Twelve are expected.' })]).step(1)

@@ -103,7 +103,7 @@ describe('the leaf Tidied', () => {
 
   it('leaves a line or a step out, and says how it is tidied again', async () => {
     const { shown } = await open()
-    const leave = shown.find('[aria-label="Leave line 4 as it is"]')
+    const leave = shown.find('[aria-label="Keep line 4 as is"]')
     expect(leave.attributes('title')).toBe('Options side by side')
     await leave.trigger('click')
     await flushPromises()
@@ -116,11 +116,11 @@ describe('the leaf Tidied', () => {
 
   it('takes the whole in one change that can be taken back, and names a pasted sheet by its title', async () => {
     const { shown, button } = await open()
-    await button('Take the tidied text')?.trigger('click')
+    await button('Use the tidied text')?.trigger('click')
     await flushPromises()
     expect(desk.applied).toHaveBeenCalledExactlyOnceWith('h1', tidying.edits)
     expect(desk.change).toHaveBeenCalledExactlyOnceWith({ title: 'Spring test' })
-    expect(said).toHaveBeenCalledExactlyOnceWith('The tidied text stands on the left now.', expect.any(Function))
+    expect(said).toHaveBeenCalledExactlyOnceWith('The tidied text is now on the left.', expect.any(Function))
     expect(shown.emitted('taken')).toHaveLength(1)
   })
 
@@ -128,7 +128,7 @@ describe('the leaf Tidied', () => {
     for (const named of [{ fileName: 'test.docx' }, { title: 'My test' }]) {
       desk.sheet.value = { ...desk.sheet.value, ...named }
       const { button } = await open()
-      await button('Take the tidied text')?.trigger('click')
+      await button('Use the tidied text')?.trigger('click')
       await flushPromises()
     }
     expect(desk.applied).toHaveBeenCalledTimes(2)
@@ -138,7 +138,7 @@ describe('the leaf Tidied', () => {
   it('says nothing of a text that was not taken', async () => {
     desk.applied.mockResolvedValue(false)
     const { shown, button } = await open()
-    await button('Take the tidied text')?.trigger('click')
+    await button('Use the tidied text')?.trigger('click')
     await flushPromises()
     expect(said).not.toHaveBeenCalled()
     expect(shown.emitted('taken')).toBeUndefined()
@@ -147,19 +147,19 @@ describe('the leaf Tidied', () => {
   it('gives back the text as it came, or says that it stands there', async () => {
     api.original.mockResolvedValueOnce({ text: 'As it came\n' }).mockResolvedValueOnce({ text: SOURCE })
     const { button } = await open()
-    await button('Back to the original')?.trigger('click')
+    await button('Restore the original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledExactlyOnceWith('As it came\n')
-    await button('Back to the original')?.trigger('click')
+    await button('Restore the original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledOnce()
-    expect(said).toHaveBeenLastCalledWith('The source is the text as it came.')
+    expect(said).toHaveBeenLastCalledWith('This is the original text.')
   })
 
   it('has nothing to take where nothing changes', async () => {
     api.tidying.mockResolvedValue({ ...tidying, edits: [], steps: [], title: null, rows: [] })
     const { shown, button } = await open()
-    expect(button('Take the tidied text')).toBeUndefined()
+    expect(button('Use the tidied text')).toBeUndefined()
     expect(shown.text()).toContain('nothing changes')
   })
 

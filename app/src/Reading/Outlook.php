@@ -138,7 +138,7 @@ final readonly class Outlook
         if (null === $chance) {
             return null;
         }
-        $percent = static fn (float $share): string => self::rounded(BigRational::of(number_format(100 * $share, 8, '.', '')), 2);
+        $percent = static fn (float $share): string => self::rounded(BigRational::of(number_format(100 * $share, 8, '.', '')), 0);
         $exact = (string) $chance->exact;
 
         return new ChanceView($percent($chance->least), $percent($chance->most), '' === $exact || \strlen($exact) > 60 ? null : $exact);

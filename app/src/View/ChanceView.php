@@ -6,7 +6,7 @@ namespace App\View;
 
 use OpenApi\Attributes as OA;
 
-/** How likely something is, in per cent: at least and at most, which are the same where it is known. */
+/** How likely something is, in whole per cent: at least and at most, which are the same where it is known. */
 #[OA\Schema(required: ['least', 'most', 'exact'])]
 final readonly class ChanceView
 {

@@ -36,6 +36,7 @@ const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((leve
       :to="to(name)"
       :class="{ 'is-open': name === open && !(hasSource && isSourceOpen) }"
       :aria-current="name === open ? 'page' : undefined"
+      :title="t(`desk.leafAbout.${name}`)"
       @click="isSourceOpen = false"
     >
       {{ t(`desk.leaf.${name}`) }}
