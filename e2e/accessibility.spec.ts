@@ -26,7 +26,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect((await checker().analyze()).violations).toEqual([])
     await openLeaf(page, 'Proof')
     await page.getByRole('button', { name: 'Paste an answer key …' }).click()
-    await page.getByLabel('Answer key').fill('1 A 9 B')
+    await page.getByRole('textbox', { name: 'Answer key' }).fill('1 A 9 B')
     await expect(page.getByRole('dialog')).toContainText('This key marks 1 question.')
     expect((await checker().analyze()).violations).toEqual([])
     await page.keyboard.press('Escape')

@@ -82,7 +82,7 @@ test('a disk that is full, and one that may only be read: said, waited for, and 
     let saves = 0
     page.on('request', (request) => (saves += request.url().endsWith('/edits') ? 1 : 0))
     await page.keyboard.type('\nOn a full disk? {T}\n')
-    await expect(page.getByRole('alert')).toContainText('the disk that holds the database is full')
+    await expect(page.getByRole('alert')).toContainText('the disk is full')
     await expect(page.getByRole('alert')).toContainText('Your text is kept in this browser')
     await page.waitForTimeout(5_000)
     expect(saves).toBeLessThan(6)
@@ -93,7 +93,7 @@ test('a disk that is full, and one that may only be read: said, waited for, and 
 
     await disk.remount('ro')
     await page.keyboard.type('\nOn a disk to read? {T}\n')
-    await expect(page.getByRole('alert')).toContainText('can only be read')
+    await expect(page.getByRole('alert')).toContainText('the disk is read-only')
     await disk.remount('rw')
     await expect(page.locator('.save-note')).toHaveText(/^Saved/, { timeout: 30_000 })
     await page.reload()

@@ -32,7 +32,7 @@ async function drop(page: Page, file: string, name: string): Promise<void> {
 }
 
 async function download(page: Page): Promise<string> {
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download' }).click()])
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download', exact: true }).click()])
   return readFile(await file.path(), 'utf8')
 }
 
@@ -101,9 +101,9 @@ test('a step and a single line can be refused; the original comes back', async (
   await openSheet(page, 'Spring test with key')
   const before = await textOf(page)
   await openLeaf(page, 'Tidied')
-  const tidied = page.getByRole('region', { name: 'Your text, tidied' })
+  const tidied = page.getByRole('region', { name: 'The text, tidied' })
   await expect(tidied.locator('del', { hasText: 'Part II: True or false' })).toBeVisible()
-  await page.getByLabel(/^Answer key/).uncheck()
+  await page.getByLabel(/Answer key/).uncheck()
   await expect(tidied.locator('ins', { hasText: '*a) in the super' })).toHaveCount(0)
   await tidied.getByText('ALDER VALE BEEKEEPERS').hover()
   await tidied.getByRole('button', { name: 'Keep line 1 as is' }).click()
@@ -141,11 +141,11 @@ test('a key list says what it will mark and what does not fit', async ({ page })
   await drop(page, 'Foundation paper 2016.docx', 'Marked by key.docx')
   await page.getByRole('button', { name: 'Use the tidied text' }).click()
   await page.getByRole('button', { name: 'Paste an answer key …' }).click()
-  await page.getByLabel('Answer key').fill('1 B  2 C  3 C\n4 Z, 44 A')
+  await page.getByRole('textbox', { name: 'Answer key' }).fill('1 B  2 C  3 C\n4 Z, 44 A')
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('This key marks 3 questions.')
-  await expect(dialog).toContainText('Number 44: there is no such question.')
-  await expect(dialog).toContainText('“Z” is no answer to question 4.')
+  await expect(dialog).toContainText('There is no question 44.')
+  await expect(dialog).toContainText('Question 4 has no option Z.')
   await dialog.getByRole('button', { name: 'Mark the answers' }).click()
   await expect(page.getByText('7 questions to mark')).toBeVisible()
   await expect(source(page)).toContainText('*B. the queen')
@@ -199,5 +199,5 @@ test('bringing in is shown, and can be stopped', async ({ page }) => {
 test('a document that cannot be read is refused with what to do', async ({ page }) => {
   await page.goto('/')
   await page.setInputFiles('input[type=file]', { name: 'cut.docx', mimeType: '', buffer: Buffer.from('PK\x03\x04 word/document.xml and no more') })
-  await expect(page.getByRole('alert')).toContainText('damaged or cut off')
+  await expect(page.getByRole('alert')).toContainText('damaged or incomplete')
 })

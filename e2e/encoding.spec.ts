@@ -33,7 +33,7 @@ test('drop a Windows-1252 file, get UTF-8', async ({ page }) => {
   await page.getByRole('button', { name: 'Re-read in this encoding' }).click()
   await expect.poll(() => textOf(page)).toBe(TEXT)
 
-  await page.getByRole('button', { name: 'Save it as UTF-8' }).click()
+  await page.getByRole('button', { name: 'Save as UTF-8' }).click()
   await expect(page.locator('.finding-note:not(.is-hint)')).toHaveCount(0)
   await saved(page)
   await openLeaf(page, 'Hand over')
@@ -49,5 +49,5 @@ test('a file that cannot be read is refused with what to do instead', async ({ p
     { name: 'Noise.txt', mimeType: 'text/plain', buffer: Buffer.from(Array.from({ length: 4000 }, (_, index) => (index * 7) % 32)) },
   ])
   await expect(page.getByRole('alert').filter({ hasText: 'Old test.docx' })).toContainText('save it again')
-  await expect(page.getByRole('alert').filter({ hasText: 'Noise.txt' })).toContainText('does not look like a text')
+  await expect(page.getByRole('alert').filter({ hasText: 'Noise.txt' })).toContainText('does not look like text')
 })

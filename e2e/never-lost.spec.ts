@@ -60,7 +60,7 @@ test('a tab closed while the server is gone gives its text back', async ({ page,
 
   const again = await context.newPage()
   await again.goto(address)
-  await expect(again.getByText('was put in again')).toBeVisible()
+  await expect(again.getByText('We restored what you typed')).toBeVisible()
   await saved(again)
   await again.reload()
   await expect(source(again)).toContainText('Typed before closing?')

@@ -35,7 +35,7 @@ test('a text pasted on the shelf is recognised and opened', async ({ page }) => 
 test('an empty sheet teaches, and an example can be inserted', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('complementary').getByRole('button', { name: 'GIFT', exact: true }).click()
-  await expect(page.getByText('Nothing to show yet.')).toBeVisible()
+  await expect(page.getByText('Write a question on the left')).toBeVisible()
   await page.getByRole('combobox', { name: 'Example of the type' }).click()
   await page.getByRole('option', { name: 'True or false' }).click()
   await page.getByRole('button', { name: 'Insert example' }).click()
@@ -54,7 +54,7 @@ test('the expected number is asked for and held against what was read', async ({
   await page.getByRole('button', { name: 'Set', exact: true }).click()
   await expect(page.locator('.expected-count')).toContainText('12 expected')
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: /Findings/ }).click()
-  await expect(page.getByText('12 questions are expected, but 10 are here.')).toBeVisible()
+  await expect(page.getByText('You expected 12 questions, but there are 10.')).toBeVisible()
 })
 
 test('a dialog leaves the cursor where it was put, from its first moment', async ({ page }) => {

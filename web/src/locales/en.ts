@@ -33,7 +33,7 @@ export const en = {
     sheets: 'no sheets | 1 sheet | {n} sheets',
     questions: 'no questions | 1 question | {n} questions',
     allSound: '{n} ready',
-    of: 'of',
+    ofReady: 'of {n} ready',
     empty: 'no questions',
     today: 'today {time}',
     yesterday: 'yesterday',

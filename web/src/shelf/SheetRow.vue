@@ -66,7 +66,7 @@ defineExpose({ startRenaming })
       <template v-if="sheet.count === 0">{{ t('shelf.empty') }}</template>
       <template v-else>
         <b :class="{ 'is-short': sheet.sound < sheet.count }">{{ sheet.sound.toLocaleString('en') }}</b>
-        {{ t('shelf.of') }} {{ sheet.count.toLocaleString('en') }}
+        {{ t('shelf.ofReady', { n: sheet.count.toLocaleString('en') }) }}
       </template>
       <span v-if="expected !== null" class="expected">{{ t('desk.expected', { expected }) }}</span>
     </span>
