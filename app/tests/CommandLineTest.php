@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Command\ConvertCommand;
+use Notagram\Handover\Targets;
+use Notagram\Message\Sentences;
+use Notagram\Tests\Handover\ZippedTarget;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\Process\Process;
 
 /** The command line as scripts use it: its output and exit codes are a contract. */
@@ -137,6 +142,21 @@ final class CommandLineTest extends TestCase
         self::assertSame(2, $this->notagram(['convert', $file, '--to=gift', '--out='.$file])->getExitCode());
         self::assertSame("Which? {=a ~b}\n\nSay. {}\n", file_get_contents($file));
         unlink($file);
+    }
+
+    public function testATargetOfBytesIsWrittenLikeAnyOther(): void
+    {
+        $file = sys_get_temp_dir().'/notagram-target-'.getmypid().'.txt';
+        file_put_contents($file, "One? {T}\n\nTwo? {=a\n");
+        $convert = new CommandTester(new ConvertCommand(Sentences::english(), new Targets([...Targets::standard()->all, new ZippedTarget()])));
+        $convert->execute(['file' => $file, '--to' => 'zipped'], ['capture_stderr_separately' => true]);
+        self::assertSame([1, ''], [$convert->getStatusCode(), $convert->getDisplay()], 'One is broken.');
+        $convert->execute(['file' => $file, '--to' => 'zipped', '--lossy' => true, '--out' => "{$file}.zip"]);
+        self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents("{$file}.zip"));
+        $convert->execute(['file' => $file, '--to' => 'paperclip'], ['capture_stderr_separately' => true]);
+        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, zipped.\n", $convert->getErrorOutput());
+        unlink($file);
+        unlink("{$file}.zip");
     }
 
     public function testItSpeaksAnotherLanguageWhereItCan(): void

@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Entity\Sheet;
 use App\Reading\Blocks;
 use App\Reading\FileNames;
+use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
 use Notagram\Source\Encoding;
@@ -45,11 +46,11 @@ final class SheetEntityTest extends TestCase
     }
 
     #[DataProvider('names')]
-    public function testFilesAreNamedSoThatEverySystemTakesThem(string $title, ?string $fileName, string $converted, string $mended): void
+    public function testFilesAreNamedSoThatEverySystemTakesThem(string $title, ?string $fileName, string $handedOver, string $mended): void
     {
         $sheet = new Sheet($title, new Gift(), SourceText::fromUtf8('x'), 'x', $fileName, new \DateTimeImmutable());
 
-        self::assertSame($converted, FileNames::converted($sheet, new Aiken()));
+        self::assertSame($handedOver, FileNames::handedOver($sheet, new NotationTarget(new Aiken())));
         self::assertSame($mended, preg_replace('/^[\s.]+/', '', FileNames::mended($sheet)));
     }
 

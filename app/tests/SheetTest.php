@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use Notagram\Handover\Targets;
+use Notagram\Tests\Handover\ZippedTarget;
+
 final class SheetTest extends ApiTestCase
 {
     public function testTheNotationOfAPastedTextIsFoundOut(): void
@@ -69,15 +72,42 @@ final class SheetTest extends ApiTestCase
     public function testHandOverWritesEachBlockAndNamesItsLosses(): void
     {
         $id = $this->createSheet("Which? {=a ~b}\n\nSay. {}\n");
-        $blocks = (array) $this->call('GET', "/api/sheets/{$id}/handover/aiken")['blocks'];
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $written = $this->call('GET', "/api/sheets/{$id}/handover/aiken");
 
-        self::assertContains("Which?\nA. a\nB. b\nANSWER: A", array_map(static fn (mixed $block) => self::at($block, 'written.text'), $blocks));
-        self::assertContains('Aiken has no essays.', array_map(static fn (mixed $block) => [] === self::at($block, 'written.losses') ? null : self::at($block, 'written.losses.0.message'), $blocks));
+        self::assertSame(self::at($sheet, 'reading.digest'), $written['digest']);
+        self::assertSame(["Which?\nA. a\nB. b\nANSWER: A", '', ''], array_column((array) $written['blocks'], 'text'), 'One for each block, blank lines among them.');
+        self::assertSame('Aiken has no essays.', self::at($written, 'blocks.2.losses.0.message'));
         $this->browser->request('GET', "/api/sheets/{$id}/file/aiken");
         self::assertSame("Which?\nA. a\nB. b\nANSWER: A\n", $this->browser->getResponse()->getContent());
         self::assertStringContainsString('"Test (Aiken).txt"', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
         $this->call('GET', "/api/sheets/{$id}/handover/nothing");
         $this->assertStatus(404);
+    }
+
+    public function testAListIsNumberedWhereItIsPutTogether(): void
+    {
+        $id = $this->createSheet("One? {T}\n\nOne? {T}\n");
+        $written = $this->call('GET', "/api/sheets/{$id}/handover/".rawurlencode('starred:A),stars-after'));
+
+        self::assertSame(["1. One?\nTrue", '', "2. One?\nTrue"], array_column((array) $written['blocks'], 'text'));
+    }
+
+    /** A target that writes bytes needs nothing but itself. */
+    public function testATargetMayBeAFileOfAnotherKind(): void
+    {
+        $id = $this->createSheet("One? {T}\n\nTwo? {=a\n");
+        $this->browser->disableReboot();
+        self::getContainer()->set(Targets::class, new Targets([...Targets::standard()->all, new ZippedTarget()]));
+
+        $target = self::at($this->call('GET', '/api/offer'), 'targets.3');
+        self::assertSame(['Zipped', false, false], [self::at($target, 'label'), self::at($target, 'isText'), self::at($target, 'isByBlock')]);
+        self::assertSame('This question could not be read, so it cannot be written.', self::at($this->call('GET', "/api/sheets/{$id}/handover/zipped"), 'blocks.2.losses.0.message'));
+        $this->browser->request('GET', "/api/sheets/{$id}/file/zipped");
+        $response = $this->browser->getResponse();
+        self::assertStringStartsWith("PK\x03\x04", (string) $response->getContent());
+        self::assertSame('application/zip', $response->headers->get('Content-Type'));
+        self::assertStringContainsString('"Test (Zipped).zip"', (string) $response->headers->get('Content-Disposition'));
     }
 
     public function testTheShelfShowsTheStateOfEachQuestion(): void

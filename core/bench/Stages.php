@@ -7,7 +7,8 @@ namespace Notagram\Bench;
 use Notagram\Check\Checker;
 use Notagram\Check\Mender;
 use Notagram\Check\SheetWishes;
-use Notagram\Handover\Conversion;
+use Notagram\Handover\Target;
+use Notagram\Handover\Targets;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Marking\SheetMarks;
 use Notagram\Notation\Key\KeyList;
@@ -38,7 +39,7 @@ final class Stages
             },
             'whole sheet' => static fn (ReadSheet $sheet) => [$checker->findingsOfWhole($sheet, new SheetWishes()), SheetMarks::of(self::questions($sheet))],
             'mend' => static fn (ReadSheet $sheet) => (new Mender($checker))->mend($sheet->source, $sheet->notation),
-            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Notation $target) => Conversion::of($sheet, $target)->text(), Notations::all()),
+            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Target $target) => $target->write($sheet)->bytes, Targets::standard()->all),
             'proof' => static function (ReadSheet $sheet) use ($proof): void {
                 foreach (self::questions($sheet) as $question) {
                     $proof->html($question->stem);

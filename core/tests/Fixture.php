@@ -9,7 +9,7 @@ use Notagram\Check\Checker;
 use Notagram\Check\Mender;
 use Notagram\Check\PlacedFinding;
 use Notagram\Finding\Level;
-use Notagram\Handover\Conversion;
+use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
@@ -112,14 +112,14 @@ final readonly class Fixture
             $actual['mended'] = $mended;
         }
         foreach (Notations::all() as $target) {
-            $conversion = Conversion::of($checked->sheet, $target);
+            $handedOver = (new NotationTarget($target))->write($checked->sheet);
             $losses = '';
-            foreach ($conversion->blocks as $block) {
-                foreach ($block->written->losses as $loss) {
+            foreach ($handedOver->blocks as $block) {
+                foreach ($block->losses as $loss) {
                     $losses .= \sprintf("%s %s: %s\n", $block->placed->number ?? '-', $loss->kind->value, InEnglish::of($loss->message));
                 }
             }
-            $actual[$target->id()] = $conversion->text().$losses;
+            $actual[$target->id()] = $handedOver->bytes.$losses;
         }
 
         return $actual;

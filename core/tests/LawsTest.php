@@ -7,8 +7,8 @@ namespace Notagram\Tests;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
 use Notagram\Finding\TextEdit;
-use Notagram\Handover\Conversion;
 use Notagram\Handover\Json\QuestionJson;
+use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
@@ -91,28 +91,28 @@ final class LawsTest extends TestCase
         foreach ([$fixture->source()->text, ...$fixture->variants()] as $text) {
             $sheet = ReadSheet::of(SourceText::fromUtf8($text), $fixture->notation());
             foreach (Notations::all() as $target) {
-                $conversion = Conversion::of($sheet, $target);
+                $handedOver = (new NotationTarget($target))->write($sheet);
                 $expected = [];
-                foreach ($conversion->blocks as $block) {
+                foreach ($handedOver->blocks as $block) {
                     // A text without an answer is no question of a printed test, and that is said.
-                    $isText = 'starred' === $target->id() && !$block->written->isNumbered;
-                    if (null !== $block->placed->reading->question && '' !== $block->written->text && !$isText) {
+                    $isText = 'starred' === $target->id() && 1 !== preg_match('/^\d+\. /', $block->text);
+                    if (null !== $block->placed->reading->question && '' !== $block->text && !$isText) {
                         // What loses something is read back, but not as it was.
-                        $expected[] = [] === array_filter($block->written->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? self::essence($block->placed->reading->question) : null;
+                        $expected[] = [] === array_filter($block->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? self::essence($block->placed->reading->question) : null;
                     }
                 }
-                $again = ReadSheet::of(SourceText::fromUtf8($conversion->text()), $target);
+                $again = ReadSheet::of(SourceText::fromUtf8($handedOver->bytes), $target);
                 $actual = [];
                 foreach ($again->blocks as $placed) {
                     if (null !== $placed->reading->question && !('starred' === $target->id() && $placed->reading->question->answers instanceof Stimulus)) {
                         $actual[] = self::essence($placed->reading->question);
                     }
                 }
-                self::assertCount(\count($expected), $actual, "Written as:\n".$conversion->text()."\nfrom:\n{$text}");
+                self::assertCount(\count($expected), $actual, "Written as:\n".$handedOver->bytes."\nfrom:\n{$text}");
                 $actual = array_map(static fn (?array $one, array $other) => null === $one ? null : $other, $expected, $actual);
-                self::assertEquals($expected, $actual, "Written as:\n".$conversion->text()."\nfrom:\n{$text}");
-                if (!$conversion->dropsOrChanges()) {
-                    self::assertSame($conversion->text(), Conversion::of($again, $target)->text(), 'Writing a second time changes the text.');
+                self::assertEquals($expected, $actual, "Written as:\n".$handedOver->bytes."\nfrom:\n{$text}");
+                if (!$handedOver->dropsOrChanges()) {
+                    self::assertSame($handedOver->bytes, (new NotationTarget($target))->write($again)->bytes, 'Writing a second time changes the text.');
                 }
             }
         }

@@ -7,7 +7,7 @@ namespace Notagram\Tests;
 use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
-use Notagram\Handover\Conversion;
+use Notagram\Handover\Targets;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -162,15 +162,15 @@ final class WorkedReadingsTest extends TestCase
     /** @return array{string, list<string>} the text and the losses */
     private static function converted(string $text, string $from, string $to): array
     {
-        $conversion = Conversion::of(self::checked($text, $from)->sheet, Notations::find($to) ?? throw new \LogicException());
+        $handedOver = Targets::standard()->find($to)?->write(self::checked($text, $from)->sheet) ?? throw new \LogicException();
         $losses = [];
-        foreach ($conversion->blocks as $block) {
-            foreach ($block->written->losses as $loss) {
+        foreach ($handedOver->blocks as $block) {
+            foreach ($block->losses as $loss) {
                 $losses[] = "{$loss->kind->value}: ".InEnglish::of($loss->message);
             }
         }
 
-        return [$conversion->text(), $losses];
+        return [$handedOver->bytes, $losses];
     }
 
     /** @return list<string> those of craft are left out, as in the notes */

@@ -1,21 +1,20 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { type EffectScope, effectScope, ref, shallowRef } from 'vue'
+import { type EffectScope, effectScope, shallowRef } from 'vue'
 import { Problem, type Written } from '@/api/client'
-import { styled, USUAL_STYLE } from '@/desk/leaves/handover/list-style'
-import ListStyle from '@/desk/leaves/handover/ListStyle.vue'
 import { lossesByGravity } from '@/desk/leaves/handover/losses'
 import LossList from '@/desk/leaves/handover/LossList.vue'
-import { useWritten } from '@/desk/leaves/handover/useWritten'
+import { styled } from '@/desk/leaves/handover/target-style'
+import TargetStyle from '@/desk/leaves/handover/TargetStyle.vue'
+import { useWritten, type WantedTarget } from '@/desk/leaves/handover/useWritten'
 import { NOTHING_READ, type PlacedBlock, type SheetReading, spliced } from '@/desk/sync/reading'
-import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
 import { answer, body } from './samples'
 
 const handover = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
 
-const written = (text: string): Written => ({ text, losses: [], isNumbered: false })
+const written = (text: string): Written => ({ text, losses: [] })
 
 function reading(...bodies: { id: string; written: Written | null }[]): SheetReading {
   return spliced(
@@ -28,16 +27,16 @@ function reading(...bodies: { id: string; written: Written | null }[]): SheetRea
 }
 
 describe('what is handed over', () => {
-  const setTarget = vi.fn()
-  const target = ref('aiken')
+  const setTarget = vi.fn<(name: string | null) => void>()
+  const aiken: WantedTarget = { name: 'aiken', isByBlock: true }
+  const target = shallowRef<WantedTarget | null>(aiken)
   const now = shallowRef(reading({ id: 'one', written: null }))
-  const sheet = shallowRef({ notation: 'gift' })
-  const desk = { setTarget, settled: () => Promise.resolve(), reading: now, sheet } as unknown as Desk
+  const desk = { setTarget, settled: () => Promise.resolve(), reading: now }
 
   beforeEach(() => {
     handover.mockReset()
     setTarget.mockReset()
-    target.value = 'aiken'
+    target.value = aiken
     now.value = reading({ id: 'one', written: null })
   })
 
@@ -48,48 +47,69 @@ describe('what is handed over', () => {
   }
   afterEach(() => scope.stop())
 
+  const whole = (...texts: string[]) => ({ digest: now.value.digest, blocks: texts.map(written) })
+  const texts = (map: ReadonlyMap<string, Written>) => [...map.values()].map((one) => one.text)
+
   it('is asked for whole once, and then comes with each reading', async () => {
-    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('first') }] })
+    handover.mockResolvedValue(whole('first'))
     const { written: map } = use()
     await flushPromises()
     expect(setTarget).toHaveBeenLastCalledWith('aiken')
-    expect(map.value.get('one')?.text).toBe('first')
+    expect(texts(map.value)).toEqual(['first'])
 
     now.value = reading({ id: 'one', written: null }, { id: 'two', written: written('second') })
     await flushPromises()
-    expect([...map.value.values()].map((one) => one.text)).toEqual(['first', 'second'])
+    expect(texts(map.value)).toEqual(['first', 'second'])
     expect(handover).toHaveBeenCalledOnce()
   })
 
   it('is asked for anew where a reading came without it', async () => {
-    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('first') }] })
+    handover.mockResolvedValue(whole('first'))
     use()
     await flushPromises()
-    handover.mockResolvedValue({ blocks: [{ id: 'three', written: written('third') }] })
+    handover.mockResolvedValue(whole('third'))
     now.value = reading({ id: 'three', written: null })
     await flushPromises()
     expect(handover).toHaveBeenCalledTimes(2)
   })
 
-  it('follows the notation that is chosen last, whatever arrives first', async () => {
+  it('is asked for as a whole after each pause, where one block may change the others', async () => {
+    vi.useFakeTimers()
+    target.value = { name: 'starred', isByBlock: false }
+    handover.mockResolvedValue(whole('1. first', '2. first'))
+    now.value = reading({ id: 'one', written: null }, { id: 'one', written: null })
+    const { written: map } = use()
+    await vi.runAllTimersAsync()
+    expect(setTarget).toHaveBeenLastCalledWith(null)
+    expect(texts(map.value)).toEqual(['1. first', '2. first'])
+
+    now.value = reading({ id: 'new', written: null }, { id: 'one', written: null }, { id: 'one', written: null })
+    handover.mockResolvedValue(whole('1. new', '2. first', '3. first'))
+    await vi.runAllTimersAsync()
+    expect(texts(map.value)).toEqual(['1. new', '2. first', '3. first'])
+    expect(handover).toHaveBeenCalledTimes(2)
+    vi.useRealTimers()
+  })
+
+  it('follows the target that is chosen last, whatever arrives first', async () => {
     let late: (value: unknown) => void = () => undefined
     handover.mockReturnValueOnce(new Promise((resolve) => (late = resolve)))
     const { written: map } = use()
     await flushPromises()
-    handover.mockResolvedValue({ blocks: [{ id: 'one', written: written('gift text') }] })
-    target.value = 'gift'
+    handover.mockResolvedValue(whole('gift text'))
+    target.value = { name: 'gift', isByBlock: true }
     await flushPromises()
-    late({ blocks: [{ id: 'one', written: written('aiken text') }] })
+    late(whole('aiken text'))
     await flushPromises()
-    expect(map.value.get('one')?.text).toBe('gift text')
+    expect(texts(map.value)).toEqual(['gift text'])
   })
 
-  it('says why it cannot be had', async () => {
+  it('says why it cannot be had, and asks for nothing more once it is left', async () => {
     handover.mockRejectedValue(new Problem(0, 'The server does not answer.'))
-    const { problem, stop } = use()
+    const { problem } = use()
     await flushPromises()
     expect(problem.value).toBe('The server does not answer.')
-    stop()
+    scope.stop()
     expect(setTarget).toHaveBeenLastCalledWith(null)
   })
 })
@@ -100,7 +120,7 @@ describe('what is lost', () => {
   const block = (number: number | null) => ({ key: `block ${number}`, number }) as PlacedBlock
   const item = (number: number | null, ...losses: Written['losses']) => ({
     block: block(number),
-    written: { text: '', losses, isNumbered: false },
+    written: { text: '', losses },
   })
 
   it('is said once, the gravest first, with every question that it befalls', () => {
@@ -128,19 +148,38 @@ describe('what is lost', () => {
   })
 })
 
-describe('the style of a list', () => {
+describe('the style of a target', () => {
+  const styles = [
+    {
+      label: 'Letters',
+      values: [
+        { word: 'a.', label: 'a.' },
+        { word: 'A)', label: 'A)' },
+      ],
+    },
+    {
+      label: 'Points',
+      values: [
+        { word: '', label: 'shown' },
+        { word: 'no-points', label: 'left out' },
+      ],
+    },
+  ]
+  const target = { id: 'starred', label: 'Starred list', about: '', isText: true, isByBlock: false, styles }
+
   it('is asked for by what differs from the usual', () => {
-    expect(styled('starred', USUAL_STYLE)).toBe('starred')
-    expect(styled('starred', { letters: 'A)', starsAfter: true, points: false, blankAfterStem: true })).toBe(
-      'starred:A),stars-after,no-points,blank-after-stem',
-    )
+    expect(styled(target, [])).toBe('starred')
+    expect(styled(target, ['a.', ''])).toBe('starred')
+    expect(styled(target, ['A)', 'no-points'])).toBe('starred:A),no-points')
+    expect(styled(target, ['i.', 'no-points'])).toBe('starred:no-points')
   })
 
   it('can be chosen part by part', async () => {
     vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }))
-    const wrapper = mount(ListStyle, { props: { modelValue: USUAL_STYLE }, global: { plugins: plugins() } })
-    await wrapper.findAll('input[type=checkbox]')[0]?.setValue(false)
-    expect(wrapper.emitted('update:modelValue')?.[0]).toEqual([{ ...USUAL_STYLE, points: false }])
+    const wrapper = mount(TargetStyle, { props: { modelValue: [], styles }, global: { plugins: plugins() } })
+    wrapper.findAllComponents({ name: 'Select' })[1]?.vm.$emit('update:modelValue', styles[1]?.values[1])
+    await flushPromises()
+    expect(wrapper.emitted('update:modelValue')).toEqual([[['a.', 'no-points']]])
     wrapper.unmount()
   })
 })

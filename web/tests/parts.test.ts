@@ -207,7 +207,7 @@ describe('a sheet on the shelf', () => {
 
   it('says how many are sound, of how many', () => {
     const row = mount(SheetRow, { props: { sheet }, global: global() })
-    expect(row.find('.count').text().replace(/\s+/g, ' ')).toBe('3 of 5')
+    expect(row.find('.count').text().replace(/\s+/g, ' ')).toBe('3 of 5 ready')
     expect(row.find('.count b').classes()).toContain('is-short')
     expect(row.find('.notation').text()).toBe('GIFT')
     expect(row.find('a').attributes('href')).toBe('/sheets/1/proof')

@@ -32,7 +32,7 @@ final class TidyCommand extends SheetCommand
         $wantsJson = $this->wantsJson($input);
         $named = $this->source($input);
         $tidied = Tidy::of($named->source->text, new Refusals($this->refusedSteps($input)));
-        $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::find('starred') ?? throw new \LogicException('There is such a notation.'));
+        $sheet = ReadSheet::of(SourceText::fromUtf8($tidied->text), Notations::printed());
         $checked = (new Checker())->check($sheet);
         $notes = array_map($this->sentences->of(...), [...$named->manuscript->notes ?? [], ...$tidied->notes]);
         if ($wantsJson) {

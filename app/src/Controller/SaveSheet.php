@@ -15,9 +15,10 @@ use App\Request\SaveRequest;
 use App\View\ConflictView;
 use App\View\ProblemView;
 use App\View\SavedView;
+use Notagram\Handover\BlockTarget;
+use Notagram\Handover\Targets;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
-use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
@@ -29,20 +30,20 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}/edits', methods: ['POST'])]
 final readonly class SaveSheet
 {
-    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private Sentences $sentences, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private Targets $targets, private Sentences $sentences, private ClockInterface $clock)
     {
     }
 
     #[OA\Post(path: '/api/sheets/{id}/edits', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: SavedView::class)), new OA\Response(response: 409, description: 'Another text stands there', content: new OA\JsonContent(ref: ConflictView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
     public function __invoke(Sheet $sheet, #[MapRequestPayload] SaveRequest $save): JsonResponse
     {
-        $target = null === $save->target ? null : Notations::target($save->target);
+        $target = null === $save->target ? null : $this->targets->find($save->target);
         $old = $this->sheets->change($sheet, fn () => $this->applied($sheet, $save));
         if (null === $old) {
             return new JsonResponse(new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
         }
         $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
-        $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target);
+        $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target instanceof BlockTarget ? $target : null);
 
         return new JsonResponse(new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading));
     }

@@ -11,11 +11,19 @@ use App\View\NotationView;
 use App\View\OfferView;
 use App\View\ProblemView;
 use App\View\SampleView;
+use App\View\StyleChoiceView;
+use App\View\StyleValueView;
+use App\View\TargetView;
 use Notagram\Check\Checker;
+use Notagram\Handover\BlockTarget;
+use Notagram\Handover\Target;
+use Notagram\Handover\Targets;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
+use Notagram\Notation\StyleChoice;
+use Notagram\Notation\StyleValue;
 use Notagram\Source\Encoding;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -24,7 +32,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/offer', methods: ['GET'])]
 final readonly class ShowOffer
 {
-    public function __construct(private Sentences $sentences)
+    public function __construct(private Targets $targets, private Sentences $sentences)
     {
     }
 
@@ -37,9 +45,27 @@ final readonly class ShowOffer
                 $notation->label(),
                 array_map(fn (Example $example) => new ExampleView($example->type, $example->text, $this->sentences->of($example->explanation)), $notation->examples()),
                 $notation->comment(Checker::SWITCH_OFF),
+                $notation->isPrinted(),
+                $this->targets->usualFor($notation)->id(),
             ), Notations::all()),
+            array_map($this->target(...), $this->targets->all),
             array_map(fn (Encoding $encoding) => new EncodingView($encoding->value, $this->sentences->of($encoding->label())), Encoding::cases()),
             array_map(static fn (string $name, string $fileName) => new SampleView($name, $fileName), array_keys(Samples::FILES), Samples::FILES),
         ));
+    }
+
+    private function target(Target $target): TargetView
+    {
+        return new TargetView(
+            $target->id(),
+            $target->label(),
+            $this->sentences->of($target->about()),
+            str_starts_with($target->mediaType(), 'text/'),
+            $target instanceof BlockTarget && !$target->isNumbered(),
+            array_map(fn (StyleChoice $choice) => new StyleChoiceView(
+                $this->sentences->of($choice->label),
+                array_map(fn (StyleValue $value) => new StyleValueView($value->word, $this->sentences->of($value->label)), $choice->values),
+            ), $target->styles()),
+        );
     }
 }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use Notagram\Handover\Target;
 use Notagram\Intake\Documents;
-use Notagram\Notation\Notation;
 use Notagram\Source\Regex;
 
-/** What the files are called that a person takes away. The ending .txt is what every receiver takes. */
+/** What the files are called that a person takes away. */
 final class FileNames
 {
-    public static function converted(Sheet $sheet, Notation $target): string
+    public static function handedOver(Sheet $sheet, Target $target): string
     {
-        return self::safe($sheet->title()).' ('.$target->label().').txt';
+        return self::safe($sheet->title()).' ('.$target->label().').'.$target->ending();
     }
 
     /** Under the name it came with, where it came as a text file; a document stays a document of its own. */

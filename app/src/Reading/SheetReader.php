@@ -12,15 +12,18 @@ use App\View\LossView;
 use App\View\ReadingView;
 use App\View\SpliceView;
 use App\View\TokenView;
+use App\View\WrittenSheetView;
 use App\View\WrittenView;
 use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
-use Notagram\Handover\Conversion;
+use Notagram\Handover\BlockTarget;
+use Notagram\Handover\Target;
 use Notagram\Message\Sentences;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
-use Notagram\Notation\Notation;
+use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
 use Notagram\Notation\Token;
 use Notagram\Source\EditorOffsets;
@@ -34,9 +37,9 @@ final readonly class SheetReader
 
     /**
      * @param ?Blocks   $known  what the browser has; null where it has nothing
-     * @param ?Notation $target the notation to write each block in as well
+     * @param ?BlockTarget $target what to write each new block as, besides
      */
-    public function read(Sheet $sheet, ?Blocks $known = null, ?Notation $target = null): ReadingView
+    public function read(Sheet $sheet, ?Blocks $known = null, ?BlockTarget $target = null): ReadingView
     {
         $notation = $sheet->notation();
         $blocks = Blocks::of($sheet->text(), $notation, $sheet->switchedOff());
@@ -67,14 +70,34 @@ final readonly class SheetReader
         );
     }
 
-    public function written(BlockReading $reading, Notation $target, Sheet $sheet): WrittenView
+    public function writtenAs(Target $target, Sheet $sheet): WrittenSheetView
     {
-        $written = Conversion::written($reading, $target, $sheet->keptPictures());
+        $read = ReadSheet::of($sheet->source(), $sheet->notation());
+        $written = [];
+        foreach ($target->write($read, $sheet->keptPictures())->blocks as $block) {
+            $written[$block->placed->block->start] = $this->written($block->text, $block->losses);
+        }
 
-        return new WrittenView($written->text, array_map(fn (Loss $loss) => new LossView($loss->kind, $this->sentences->of($loss->message)), $written->losses), $written->isNumbered);
+        return new WrittenSheetView(
+            Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff())->digest(),
+            array_map(fn (PlacedBlock $placed) => $written[$placed->block->start] ?? $this->written('', []), $read->blocks),
+        );
     }
 
-    private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?Notation $target): BodyView
+    /** @param list<Loss> $losses */
+    private function written(string $text, array $losses): WrittenView
+    {
+        return new WrittenView($text, array_map(fn (Loss $loss) => new LossView($loss->kind, $this->sentences->of($loss->message)), $losses));
+    }
+
+    private function writtenBlock(BlockTarget $target, BlockReading $reading, Sheet $sheet): WrittenView
+    {
+        $written = $target->writeBlock($reading, $sheet->keptPictures());
+
+        return $this->written($written->text, $written->losses);
+    }
+
+    private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?BlockTarget $target): BodyView
     {
         // Tokens and findings each come in order, so each list walks through the text once.
         $ofTokens = new EditorOffsets($text);
@@ -88,7 +111,7 @@ final readonly class SheetReader
             $reading->category,
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),
-            null === $target ? null : $this->written($reading, $target, $sheet),
+            null === $target ? null : $this->writtenBlock($target, $reading, $sheet),
         );
     }
 }

@@ -20,7 +20,7 @@ final readonly class SheetViews
 
     public function created(Sheet $sheet): CreatedView
     {
-        return new CreatedView($sheet->id, $sheet->title(), 'starred' === $sheet->notation()->id() && Tidy::isNeededFor($sheet->text()));
+        return new CreatedView($sheet->id, $sheet->title(), $sheet->notation()->isPrinted() && Tidy::isNeededFor($sheet->text()));
     }
 
     public function of(Sheet $sheet): SheetView

@@ -6,15 +6,17 @@ namespace App\View;
 
 use OpenApi\Attributes as OA;
 
-/** Each block in the notation it is handed over in, by the block's name; and whether questions are dropped or changed. */
-#[OA\Schema(required: ['blocks'])]
+/** A whole sheet as its target has it: one entry for each block of the reading with that digest, in its order. */
+#[OA\Schema(required: ['digest', 'blocks'])]
 final readonly class WrittenSheetView
 {
     /**
-     * @param list<WrittenBlockView> $blocks
+     * @param list<WrittenView> $blocks
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: WrittenBlockView::class))]
+        #[OA\Property]
+        public string $digest,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WrittenView::class))]
         public array $blocks,
     ) {
     }

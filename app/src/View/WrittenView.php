@@ -6,8 +6,8 @@ namespace App\View;
 
 use OpenApi\Attributes as OA;
 
-/** A block in the notation it is handed over in. */
-#[OA\Schema(required: ['text', 'losses', 'isNumbered'])]
+/** What is written of a block, and what of it is lost. */
+#[OA\Schema(required: ['text', 'losses'])]
 final readonly class WrittenView
 {
     /**
@@ -18,9 +18,6 @@ final readonly class WrittenView
         public string $text,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LossView::class))]
         public array $losses,
-        /** Whether it goes with a number before it, counted where the sheet is put together. */
-        #[OA\Property]
-        public bool $isNumbered,
     ) {
     }
 }

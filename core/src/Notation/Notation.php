@@ -16,7 +16,13 @@ interface Notation
 
     public function writer(): Writer;
 
-    /** The same notation with a writer of another set style, as asked for in words; null where there is no such style. */
+    /** Whether it is how printed tests are read, so that a text in it can be tidied. */
+    public function isPrinted(): bool;
+
+    /** @return list<StyleChoice> in what ways it can be written */
+    public function styles(): array;
+
+    /** The same notation with a writer of another style, as asked for in words; null where there is no such style. */
     public function inStyle(string $words): ?self;
 
     public function marker(): Marker;

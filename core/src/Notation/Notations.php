@@ -12,11 +12,11 @@ use Notagram\Notation\Starred\Starred;
 final class Notations
 {
     /**
-     * @return list<Notation>
+     * @return non-empty-list<Notation>
      */
     public static function all(): array
     {
-        /** @var ?list<Notation> $all */
+        /** @var ?non-empty-list<Notation> $all */
         static $all = null;
 
         return $all ??= [new Gift(), new Aiken(), new Starred()];
@@ -33,13 +33,16 @@ final class Notations
         return null;
     }
 
-    /** What a sheet is handed over in: a notation, perhaps with a colon and the style of its writer, such as “starred:A),stars-after”. */
-    public static function target(string $name): ?Notation
+    /** The one that printed tests are read and tidied in. */
+    public static function printed(): Notation
     {
-        $parts = explode(':', $name, 2);
-        $notation = self::find($parts[0]);
+        foreach (self::all() as $notation) {
+            if ($notation->isPrinted()) {
+                return $notation;
+            }
+        }
 
-        return isset($parts[1]) ? $notation?->inStyle($parts[1]) : $notation;
+        throw new \LogicException('There is such a notation.');
     }
 
     /** The notation that most of a text speaks for; the first of the list where nothing does. */

@@ -27,6 +27,8 @@ export type Sheet = Schemas['SheetView']
 export type SheetMarks = Schemas['SheetMarksView']
 export type SheetChange = Schemas['SheetChangeRequest']
 export type ShelfSheet = Schemas['ShelfSheetView']
+export type StyleChoice = Schemas['StyleChoiceView']
+export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
 export type TidyRow = Schemas['TidyRowView']
 export type Token = Schemas['TokenView']
@@ -119,6 +121,9 @@ export const api = {
     asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
-  convertedFile: (id: string, target: string) => `/api/sheets/${id}/file/${encodeURIComponent(target)}`,
+  /** The text of the file, for a target that is one. */
+  handedOver: (id: string, target: string) =>
+    asked(client.GET('/api/sheets/{id}/file/{target}', { params: { path: { id, target } }, parseAs: 'text' })),
+  handedOverFile: (id: string, target: string) => `/api/sheets/${id}/file/${encodeURIComponent(target)}`,
   mendedFile: (id: string) => `/api/sheets/${id}/mended-file`,
 }

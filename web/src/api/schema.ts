@@ -396,7 +396,7 @@ export interface components {
             question: components["schemas"]["QuestionView"] | null;
             written: components["schemas"]["WrittenView"] | null;
         };
-        /** @description How likely something is, in per cent: at least and at most, which are the same where it is known. */
+        /** @description How likely something is, in whole per cent: at least and at most, which are the same where it is known. */
         ChanceView: {
             least: string;
             most: string;
@@ -509,6 +509,8 @@ export interface components {
             label: string;
             examples: components["schemas"]["ExampleView"][];
             switchOff: string | null;
+            canBeTidied: boolean;
+            usualTarget: string;
         };
         /** @description A finding with the number of its question, and in the coordinates of its block; without a number it is the sheet's. */
         NumberedFindingView: {
@@ -518,6 +520,7 @@ export interface components {
         /** @description What there is to choose from. */
         OfferView: {
             notations: components["schemas"]["NotationView"][];
+            targets: components["schemas"]["TargetView"][];
             encodings: components["schemas"]["EncodingView"][];
             samples: components["schemas"]["SampleView"][];
         };
@@ -649,6 +652,25 @@ export interface components {
             keepEnd: number;
             put: components["schemas"]["BlockView"][];
         };
+        /** @description One thing about the style of a target that can be chosen; the usual value first. */
+        StyleChoiceView: {
+            label: string;
+            values: components["schemas"]["StyleValueView"][];
+        };
+        /** @description A value of a style, with the word that asks for it behind the target’s id; empty where it is the usual one. */
+        StyleValueView: {
+            word: string;
+            label: string;
+        };
+        /** @description What a sheet can be handed over as. */
+        TargetView: {
+            id: string;
+            label: string;
+            about: string;
+            isText: boolean;
+            isByBlock: boolean;
+            styles: components["schemas"]["StyleChoiceView"][];
+        };
         /** @description What tidying makes of a text, line by line. */
         TidiedView: {
             edits: components["schemas"]["EditView"][];
@@ -678,21 +700,15 @@ export interface components {
             from: number;
             to: number;
         };
-        /** @description A written block by name. */
-        WrittenBlockView: {
-            id: string;
-            written: components["schemas"]["WrittenView"];
-        };
-        /** @description Each block in the notation it is handed over in, by the block's name; and whether questions are dropped or changed. */
+        /** @description A whole sheet as its target has it: one entry for each block of the reading with that digest, in its order. */
         WrittenSheetView: {
-            blocks: components["schemas"]["WrittenBlockView"][];
+            digest: string;
+            blocks: components["schemas"]["WrittenView"][];
         };
-        /** @description A block in the notation it is handed over in. */
+        /** @description What is written of a block, and what of it is lost. */
         WrittenView: {
-            /** @description Whether it goes with a number before it, counted where the sheet is put together. */
             text: string;
             losses: components["schemas"]["LossView"][];
-            isNumbered: boolean;
         };
     };
     responses: never;

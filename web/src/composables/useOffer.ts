@@ -1,10 +1,10 @@
 import { shallowRef } from 'vue'
 import { api, type Offer } from '@/api/client'
 
-const offer = shallowRef<Offer>({ notations: [], encodings: [], samples: [] })
+const offer = shallowRef<Offer>({ notations: [], targets: [], encodings: [], samples: [] })
 let asked: Promise<void> | null = null
 
-/** The notations and encodings there are: asked for once, shared by all pages. */
+/** The notations, targets and encodings there are: asked for once, shared by all pages. */
 export function useOffer() {
   asked ??= api.offer().then(
     (answer) => {

@@ -278,15 +278,7 @@ export const en = {
     empty: 'There are no questions to hand over yet.',
     nothingWritten: 'Not written',
     waiting: 'Writing …',
-    style: {
-      title: 'Style of the list',
-      letters: 'Letters',
-      stars: 'Stars',
-      before: 'before the letter',
-      after: 'after the text',
-      points: 'Points',
-      blank: 'Blank line after the stem',
-    },
+    style: 'Style',
   },
   encoding: {
     title: 'Choose another encoding',

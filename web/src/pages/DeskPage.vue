@@ -76,12 +76,12 @@ watch(
 )
 
 const block = computed(() => reading.value.blocks[cursor.value.block])
-const examples = computed(
-  () => offer.value.notations.find((notation) => notation.id === sheet.value?.notation)?.examples ?? [],
-)
+const notation = computed(() => offer.value.notations.find(({ id: one }) => one === sheet.value?.notation))
+const examples = computed(() => notation.value?.examples ?? [])
+const canBeTidied = computed(() => notation.value?.canBeTidied ?? false)
 
 /** Only a printed test is tidied; other notations have their fixes. */
-const leaves = computed(() => LEAVES.filter((name) => name !== 'tidied' || sheet.value?.notation === 'starred'))
+const leaves = computed(() => LEAVES.filter((name) => name !== 'tidied' || canBeTidied.value))
 const marksAtOnce = ref(false)
 
 function show(name: LeafName): void {
@@ -121,7 +121,7 @@ const actions: Action[] = [
   { id: 'search', keys: 'Ctrl F', run: () => desk.search() },
   { id: 'undo', keys: 'Ctrl Z', run: () => desk.undo() },
   { id: 'redo', keys: 'Ctrl Y', run: () => desk.redo() },
-  { id: 'tidied', keys: '', run: () => sheet.value?.notation === 'starred' && show('tidied') },
+  { id: 'tidied', keys: '', run: () => canBeTidied.value && show('tidied') },
   { id: 'key', keys: '', run: () => void openKey() },
   { id: 'proof', keys: '', run: () => show('proof') },
   { id: 'findings', keys: '', run: () => show('findings') },

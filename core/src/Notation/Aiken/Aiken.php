@@ -25,6 +25,16 @@ final readonly class Aiken implements Notation
         return 'Aiken';
     }
 
+    public function isPrinted(): bool
+    {
+        return false;
+    }
+
+    public function styles(): array
+    {
+        return [];
+    }
+
     public function inStyle(string $words): ?self
     {
         return null;

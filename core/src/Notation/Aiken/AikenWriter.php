@@ -22,6 +22,11 @@ use Notagram\Source\Regex;
 /** Writes strict Aiken: what is not a question with one right option is dropped or changed, and named. */
 final readonly class AikenWriter implements Writer
 {
+    public function isNumbered(): bool
+    {
+        return false;
+    }
+
     public function write(BlockReading $reading): WrittenBlock
     {
         return match ($reading->kind) {

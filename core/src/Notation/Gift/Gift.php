@@ -23,6 +23,16 @@ final readonly class Gift implements Notation
         return 'GIFT';
     }
 
+    public function isPrinted(): bool
+    {
+        return false;
+    }
+
+    public function styles(): array
+    {
+        return [];
+    }
+
     public function inStyle(string $words): ?self
     {
         return null;

@@ -34,6 +34,11 @@ final readonly class GiftWriter implements Writer
     public const MARKS_IN_ANSWERS = '=~#{}';
     private const MARKS_IN_TITLE = ':{}';
 
+    public function isNumbered(): bool
+    {
+        return false;
+    }
+
     public function write(BlockReading $reading): WrittenBlock
     {
         return match ($reading->kind) {

@@ -18,6 +18,16 @@ final readonly class Starred implements Notation
     {
     }
 
+    public function isPrinted(): bool
+    {
+        return true;
+    }
+
+    public function styles(): array
+    {
+        return StarredStyle::choices();
+    }
+
     public function inStyle(string $words): ?self
     {
         $style = StarredStyle::named($words);

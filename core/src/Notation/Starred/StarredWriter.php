@@ -36,6 +36,11 @@ final readonly class StarredWriter implements Writer
     {
     }
 
+    public function isNumbered(): bool
+    {
+        return true;
+    }
+
     public function write(BlockReading $reading): WrittenBlock
     {
         return match ($reading->kind) {

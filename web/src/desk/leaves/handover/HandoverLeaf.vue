@@ -2,9 +2,9 @@
 import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, onScopeDispose, useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Written } from '@/api/client'
+import { api, Problem, type Written } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
@@ -12,71 +12,71 @@ import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
-import { type ListStyle, styled, USUAL_STYLE } from './list-style'
-import ListStyleChoice from './ListStyle.vue'
 import { lossesByGravity } from './losses'
 import LossList from './LossList.vue'
 import LossName from './LossName.vue'
-import { useWritten } from './useWritten'
+import { styled, type StyleWords } from './target-style'
+import TargetStyle from './TargetStyle.vue'
+import { useWritten, type WantedTarget } from './useWritten'
 
 /** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
 const { desk, sheetId } = defineProps<{ desk: Desk; sheetId: string }>()
 const emit = defineEmits<{ moved: [] }>()
 const { t } = useI18n()
 const { say } = useNotice()
-const { offer, labelOf } = useOffer()
+const { offer } = useOffer()
 const list = useTemplateRef('list')
 
-const own = computed(() => desk.sheet.value?.notation ?? 'gift')
+const own = computed(() => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation))
 const chosen = useLocalStorage<string | null>(`notagram.target.${sheetId}`, null)
-// A printed test is written down to become something else.
-const usual = computed(() => (own.value === 'starred' ? 'gift' : own.value))
-const target = computed({ get: () => chosen.value ?? usual.value, set: (value) => (chosen.value = value) })
+const target = computed(() => {
+  const find = (wanted?: string | null) => offer.value.targets.find(({ id }) => id === wanted)
+  return find(chosen.value) ?? find(own.value?.usualTarget)
+})
 const choices = computed(() =>
-  offer.value.notations.map(({ id, label }) => ({
-    id,
-    label: id === own.value ? t('handover.same', { notation: label }) : label,
+  offer.value.targets.map((one) => ({
+    ...one,
+    label: one.id === own.value?.id ? t('handover.same', { notation: one.label }) : one.label,
   })),
 )
-const style = useLocalStorage<ListStyle>('notagram.list-style', USUAL_STYLE, { mergeDefaults: true })
-const hasStyle = computed(() => target.value === 'starred')
-const wanted = computed(() => (hasStyle.value ? styled(target.value, style.value) : target.value))
-const { written, problem, stop } = useWritten(desk, sheetId, wanted)
-onScopeDispose(stop)
+const styles = useLocalStorage<Record<string, StyleWords>>('notagram.target-styles', {})
+const style = computed({
+  get: () => styles.value[target.value?.id ?? ''] ?? [],
+  set: (words) => (styles.value = { ...styles.value, [target.value?.id ?? '']: words }),
+})
+const wanted = computed<WantedTarget | null>((before) => {
+  if (!target.value) return null
+  const name = styled(target.value, style.value)
+  return before?.name === name ? before : { name, isByBlock: target.value.isByBlock }
+})
+const { written, problem } = useWritten(desk, sheetId, wanted)
 
 interface HandoverItem extends FacingItem {
   block: PlacedBlock
   written: Written | null
 }
 
-const items = computed<HandoverItem[]>(() => {
-  let number = 0
-  return desk.reading.value.blocks
+const items = computed<HandoverItem[]>(() =>
+  desk.reading.value.blocks
     .filter((block) => block.kind !== 'blank')
-    .map((block) => {
-      const one = written.value.get(block.id) ?? null
-      const text = one?.isNumbered && one.text ? `${(number += 1)}. ${one.text}` : one?.text
-      return { key: block.key, block, written: one && { ...one, text: text ?? '' } }
-    })
-    .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0)
-})
+    .map((block) => ({ key: block.key, block, written: written.value.get(block.key) ?? null }))
+    .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0),
+)
 
 const losses = computed(() => lossesByGravity(items.value))
-
-const text = computed(() => {
-  const texts = items.value.flatMap(({ written: one }) => (one?.text ? [one.text] : []))
-  return texts.length ? `${texts.join('\n\n')}\n` : ''
-})
 
 const estimate = ({ written: one }: HandoverItem) =>
   26 + (one ? one.text.split('\n').length * 20 + one.losses.length * 26 : 40)
 
 async function copy(): Promise<void> {
+  if (!wanted.value) return
   try {
-    await navigator.clipboard.writeText(text.value)
+    // What was typed a moment ago must be in it.
+    await desk.settled()
+    await navigator.clipboard.writeText(await api.handedOver(sheetId, wanted.value.name))
     say(t('handover.copied'))
-  } catch {
-    say(t('handover.copyFailed'))
+  } catch (error) {
+    say(error instanceof Problem ? error.message : t('handover.copyFailed'))
   }
 }
 
@@ -96,22 +96,28 @@ defineExpose({ list, items })
   <LeafFrame>
     <template #tools>
       <Select
-        v-model="target"
+        :model-value="target?.id"
         :aria-label="t('handover.to')"
         size="small"
         :options="choices"
         option-label="label"
         option-value="id"
+        @update:model-value="chosen = $event"
       />
       <span class="spacer" />
-      <Button size="small" @click="download(api.convertedFile(sheetId, wanted))">{{ t('handover.download') }}</Button>
-      <Button size="small" severity="secondary" outlined @click="copy">{{ t('handover.copy') }}</Button>
+      <Button size="small" @click="wanted && download(api.handedOverFile(sheetId, wanted.name))">{{
+        t('handover.download')
+      }}</Button>
+      <Button v-if="target?.isText" size="small" severity="secondary" outlined @click="copy">{{
+        t('handover.copy')
+      }}</Button>
       <Button size="small" severity="secondary" outlined class="mended" @click="download(api.mendedFile(sheetId))">{{
         t('handover.mended')
       }}</Button>
     </template>
     <template #notice>
-      <ListStyleChoice v-if="hasStyle" v-model="style" />
+      <p v-if="target" class="about">{{ target.about }}</p>
+      <TargetStyle v-if="target?.styles.length" v-model="style" :styles="target.styles" />
       <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
         <p v-if="problem" class="problem">{{ problem }}</p>
         <template v-else>
@@ -136,13 +142,19 @@ defineExpose({ list, items })
         </div>
       </template>
       <template #empty>
-        <p class="empty">{{ t('handover.empty', { notation: labelOf(target) }) }}</p>
+        <p class="empty">{{ t('handover.empty') }}</p>
       </template>
     </FacingList>
   </LeafFrame>
 </template>
 
 <style scoped>
+.about {
+  padding: 0 20px 6px;
+  color: var(--soft);
+  font-size: 13px;
+}
+
 .spacer {
   flex: 1;
 }

@@ -1,43 +1,65 @@
-import { readonly, type Ref, ref, shallowRef, watch } from 'vue'
+import { useDebounceFn } from '@vueuse/core'
+import { onScopeDispose, readonly, type Ref, ref, shallowRef, watch } from 'vue'
 import { api, Problem, type Written } from '@/api/client'
-import type { Desk } from '../../useDesk'
+import type { SheetReading } from '../../sync/reading'
 
-/** Each block of the sheet in the chosen notation: asked for whole once, then taken from what comes with each reading. */
-export function useWritten(desk: Desk, sheetId: string, target: Readonly<Ref<string>>) {
+/** What is asked for: the target as the server knows it, and whether each block of it stands by itself. */
+export interface WantedTarget {
+  readonly name: string
+  readonly isByBlock: boolean
+}
+
+/** What this needs of the desk. */
+export interface WrittenSource {
+  readonly reading: Readonly<Ref<SheetReading>>
+  /** Which target new blocks come with as well. */
+  setTarget(name: string | null): void
+  /** Until what was typed has been read. */
+  settled(): Promise<unknown>
+}
+
+/** Milliseconds without a change before a sheet that is written as a whole is asked for again. */
+const PAUSE = 300
+
+/**
+ * Each block of the sheet as the target has it, by its key. It is asked for whole once; then each reading brings what is
+ * new, unless a change of one block may change others.
+ */
+export function useWritten(desk: WrittenSource, sheetId: string, target: Readonly<Ref<WantedTarget | null>>) {
   const written = shallowRef<ReadonlyMap<string, Written>>(new Map())
   const problem = ref<string | null>(null)
 
   async function ask(): Promise<void> {
-    desk.setTarget(target.value)
-    await desk.settled()
     const wanted = target.value
+    if (!wanted) return
+    desk.setTarget(wanted.isByBlock ? wanted.name : null)
+    await desk.settled()
     try {
-      const answer = await api.handover(sheetId, wanted)
-      if (wanted !== target.value) return
-      written.value = new Map(answer.blocks.map((block) => [block.id, block.written]))
+      const { digest, blocks } = await api.handover(sheetId, wanted.name)
+      // Where something was typed meanwhile, its reading asks again.
+      if (wanted !== target.value || digest !== desk.reading.value.digest) return
+      written.value = new Map(blocks.map((one, index) => [desk.reading.value.blocks[index]?.key ?? '', one]))
       problem.value = null
     } catch (error) {
       if (!(error instanceof Problem)) throw error
       if (wanted === target.value) problem.value = error.message
     }
   }
+  const askSoon = useDebounceFn(ask, PAUSE)
 
   watch(target, ask, { immediate: true })
-  watch(
-    () => desk.sheet.value?.notation,
-    (now, before) => before && now !== before && ask(),
-  )
-  watch(desk.reading, ({ bodies }) => {
+  watch(desk.reading, ({ blocks }, before) => {
+    const ofEqual = new Map(before.blocks.map(({ id, key }) => [id, written.value.get(key)]))
     const next = new Map<string, Written>()
-    let isMissing = false
-    for (const [id, body] of bodies) {
-      const one = written.value.get(id) ?? body.written
-      if (one) next.set(id, one)
-      else isMissing = true
+    for (const { key, id, body } of blocks) {
+      const one = written.value.get(key) ?? body.written ?? ofEqual.get(id)
+      if (one) next.set(key, one)
     }
     written.value = next
-    if (isMissing) void ask()
+    if (!target.value?.isByBlock) void askSoon()
+    else if (next.size < blocks.length) void ask()
   })
+  onScopeDispose(() => desk.setTarget(null))
 
-  return { written, problem: readonly(problem), stop: () => desk.setTarget(null) }
+  return { written, problem: readonly(problem) }
 }

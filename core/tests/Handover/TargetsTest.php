@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Handover;
 
-use Notagram\Handover\Conversion;
+use Notagram\Handover\HandedOver;
+use Notagram\Handover\HandedOverBlock;
+use Notagram\Handover\Target;
+use Notagram\Handover\Targets;
 use Notagram\Notation\LossKind;
+use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
@@ -13,7 +17,7 @@ use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class ConversionTest extends TestCase
+final class TargetsTest extends TestCase
 {
     /** @return iterable<string, array{string, LossKind, string}> a GIFT text, the kind of its loss in Aiken, and words of it */
     public static function losses(): iterable
@@ -50,10 +54,10 @@ final class ConversionTest extends TestCase
     #[DataProvider('losses')]
     public function testWhatAikenCannotHoldIsNamed(string $text, LossKind $kind, string $words): void
     {
-        $conversion = self::convert($text, 'gift', 'aiken');
+        $handedOver = self::convert($text, 'gift', 'aiken');
         $named = [];
-        foreach ($conversion->blocks as $block) {
-            foreach ($block->written->losses as $loss) {
+        foreach ($handedOver->blocks as $block) {
+            foreach ($block->losses as $loss) {
                 if ($loss->kind === $kind) {
                     $named[] = InEnglish::of($loss->message);
                 }
@@ -62,9 +66,9 @@ final class ConversionTest extends TestCase
 
         self::assertNotSame([], $named, 'Nothing of this kind was named.');
         self::assertStringContainsString($words, implode(' ', $named));
-        self::assertSame(LossKind::Reduced !== $kind, $conversion->dropsOrChanges());
+        self::assertSame(LossKind::Reduced !== $kind, $handedOver->dropsOrChanges());
         if (LossKind::Dropped === $kind) {
-            self::assertSame('', $conversion->text());
+            self::assertSame('', $handedOver->bytes);
         }
     }
 
@@ -92,20 +96,20 @@ final class ConversionTest extends TestCase
     #[DataProvider('otherLosses')]
     public function testWhatGiftAndAStarredListCannotHoldIsNamed(string $from, string $text, string $to, LossKind $kind, string $words, string $written): void
     {
-        $conversion = self::convert($text, $from, $to);
+        $handedOver = self::convert($text, $from, $to);
         $named = [];
-        foreach ($conversion->blocks as $block) {
-            foreach ($block->written->losses as $loss) {
+        foreach ($handedOver->blocks as $block) {
+            foreach ($block->losses as $loss) {
                 $named[$loss->kind->name] = ($named[$loss->kind->name] ?? '').' '.InEnglish::of($loss->message);
             }
         }
         self::assertStringContainsString($words, $named[$kind->name] ?? '', 'Of the other kinds: '.implode(' ', $named));
-        self::assertStringContainsString($written, $conversion->text());
+        self::assertStringContainsString($written, $handedOver->bytes);
     }
 
     public function testWhatIsWrittenAsAikenIsStrict(): void
     {
-        $text = self::convert("::T:: Which <b>bee</b>\nmates? {\n  ~worker#no\n  =the   drone\n}\n\nWax floats. {F}\n", 'gift', 'aiken')->text();
+        $text = self::convert("::T:: Which <b>bee</b>\nmates? {\n  ~worker#no\n  =the   drone\n}\n\nWax floats. {F}\n", 'gift', 'aiken')->bytes;
 
         self::assertSame("Which bee mates?\nA. worker\nB. the   drone\nANSWER: B\n\nWax floats.\nA. True\nB. False\nANSWER: B\n", $text);
     }
@@ -114,25 +118,25 @@ final class ConversionTest extends TestCase
     {
         self::assertSame(
             "// a note\n\n\$CATEGORY: A/B//C\n\n// above\nx {TRUE}\n",
-            self::convert("// a note\n\n\$CATEGORY:A/B//C\n// above\nx{t}", 'gift', 'gift')->text(),
+            self::convert("// a note\n\n\$CATEGORY:A/B//C\n// above\nx{t}", 'gift', 'gift')->bytes,
         );
         self::assertSame(
             "// Spring test\n// Name: ____\n\nx? {\n  =a\n  ~b\n}\n",
-            self::convert("Spring test\nName: ____\n\nx?\nA. a\nB. b\nANSWER: A", 'aiken', 'gift')->text(),
+            self::convert("Spring test\nName: ____\n\nx?\nA. a\nB. b\nANSWER: A", 'aiken', 'gift')->bytes,
         );
     }
 
     public function testSeveralLettersBecomeEvenShares(): void
     {
-        $conversion = self::convert("x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, C, D", 'aiken', 'gift');
+        $handedOver = self::convert("x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, C, D", 'aiken', 'gift');
 
-        self::assertSame("x? {\n  ~%33.33333%a\n  ~%-100%b\n  ~%33.33333%c\n  ~%33.33333%d\n}\n", $conversion->text());
-        self::assertSame('Weights are rounded to five decimals.', InEnglish::of($conversion->blocks[0]->written->losses[0]->message));
+        self::assertSame("x? {\n  ~%33.33333%a\n  ~%-100%b\n  ~%33.33333%c\n  ~%33.33333%d\n}\n", $handedOver->bytes);
+        self::assertSame('Weights are rounded to five decimals.', InEnglish::of($handedOver->blocks[0]->losses[0]->message));
     }
 
     public function testMarksInTextsAreEscapedAndNothingElse(): void
     {
-        $text = self::convert("2 + 2 = {4}: ~ or # \\ ?\nA. = yes\nB. {no}\nC. a->b\nD. 50 %\nE. %50%\nANSWER: A", 'aiken', 'gift')->text();
+        $text = self::convert("2 + 2 = {4}: ~ or # \\ ?\nA. = yes\nB. {no}\nC. a->b\nD. 50 %\nE. %50%\nANSWER: A", 'aiken', 'gift')->bytes;
 
         self::assertSame("2 + 2 = \\{4\\}: ~ or # \\ ? {\n  =\\= yes\n  ~\\{no\\}\n  ~a->b\n  ~50 %\n  ~\\n%50%\n}\n", $text);
         self::assertSame(['= yes', '{no}', 'a->b', '50 %', '%50%'], array_map(
@@ -141,16 +145,50 @@ final class ConversionTest extends TestCase
         ));
     }
 
+    public function testEachTargetSaysWhatItIs(): void
+    {
+        $ids = [];
+        foreach (Targets::standard()->all as $target) {
+            $ids[] = $target->id();
+            self::assertStringStartsWith('For ', InEnglish::of($target->about()));
+            self::assertSame(['text/plain; charset=UTF-8', 'txt'], [$target->mediaType(), $target->ending()]);
+            foreach ($target->styles() as $choice) {
+                foreach ($choice->values as $value) {
+                    self::assertNotSame('', InEnglish::of($value->label));
+                    self::assertInstanceOf(Target::class, $target->inStyle($value->word), "{$target->id()} in the style “{$value->word}”");
+                }
+            }
+        }
+        self::assertSame(array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), $ids);
+    }
+
+    public function testAPrintedTestIsMeantToBecomeSomethingElse(): void
+    {
+        $usual = static fn (string $id) => Targets::standard()->usualFor(Notations::find($id) ?? throw new \LogicException())->id();
+        self::assertSame(['gift', 'aiken', 'gift'], [$usual('gift'), $usual('aiken'), $usual('starred')]);
+    }
+
+    /** A target that writes bytes fits where those of text do. */
+    public function testATargetMayWriteAnything(): void
+    {
+        $targets = new Targets([...Targets::standard()->all, new ZippedTarget()]);
+        $handedOver = $targets->find('zipped')?->write(ReadSheet::of(SourceText::fromUtf8("One? {T}\n\nTwo? {=a"), Notations::find('gift') ?? throw new \LogicException()));
+        self::assertNotNull($handedOver);
+        self::assertStringStartsWith("PK\x03\x04", $handedOver->bytes);
+        self::assertTrue($handedOver->dropsOrChanges(), 'The broken one is named.');
+        self::assertSame([2], array_map(static fn (HandedOverBlock $block) => $block->placed->number, $handedOver->blocks));
+    }
+
     public function testAnEmptySheetGivesAnEmptyText(): void
     {
-        self::assertSame('', self::convert(" \n\n", 'gift', 'aiken')->text());
+        self::assertSame('', self::convert(" \n\n", 'gift', 'aiken')->bytes);
         self::assertFalse(self::convert('', 'aiken', 'gift')->dropsOrChanges());
     }
 
-    private static function convert(string $text, string $from, string $to): Conversion
+    private static function convert(string $text, string $from, string $to): HandedOver
     {
-        $find = static fn (string $id) => Notations::find($id) ?? throw new \LogicException();
+        $sheet = ReadSheet::of(SourceText::fromUtf8($text), Notations::find($from) ?? throw new \LogicException());
 
-        return Conversion::of(ReadSheet::of(SourceText::fromUtf8($text), $find($from)), $find($to));
+        return Targets::standard()->find($to)?->write($sheet) ?? throw new \LogicException();
     }
 }

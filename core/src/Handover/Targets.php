@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Handover;
+
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+
+/** The targets there are. */
+final readonly class Targets
+{
+    /** @param non-empty-list<Target> $all */
+    public function __construct(public array $all)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self(array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()));
+    }
+
+    /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */
+    public function find(string $name): ?Target
+    {
+        [$id, $words] = [...explode(':', $name, 2), null];
+        foreach ($this->all as $target) {
+            if ($target->id() === $id) {
+                return null === $words ? $target : $target->inStyle($words);
+            }
+        }
+
+        return null;
+    }
+
+    /** What a sheet is most often handed over as: its own notation; a printed test is written down to become something else. */
+    public function usualFor(Notation $notation): Target
+    {
+        return $notation->isPrinted() ? $this->all[0] : $this->find($notation->id()) ?? $this->all[0];
+    }
+}
