@@ -12,39 +12,30 @@ use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
-use Notagram\Question\MultipleResponse;
 use Notagram\Question\Question;
 use Notagram\Source\Regex;
 
 /** Runs the rules. */
-final readonly class Checker
+final class Checker
 {
     /** What a comment says to switch a kind of finding off where it stands. */
     public const SWITCH_OFF = 'notagram-off ';
 
-    /** Nearly all blocks are of plain characters but backticks, and a lone dash or degree sign, of which no rule of the text has anything to say. */
-    private const USUAL = '/^(?:[\t\r\n\x20-_a-~]++|(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))*+\z/';
-
-    /** What markup begins with. */
-    private const MARKUP = '<$\\!';
-
-    /** @var list<TextRule> */
+    /** @var list<array{string, TextRule}> each with the pattern of what wakes it */
     private array $textRules;
-    /** @var list<QuestionRule> */
+    /** What wakes any of them: nearly all blocks have nothing of it. */
+    private string $signsOfText;
+    /** @var list<array{int, QuestionRule}> each with the bits of what it needs */
     private array $questionRules;
-    /** @var list<QuestionRule> */
-    private array $severalRules;
-    /** @var array{array{list<WordingRule>, list<WordingRule>}, array{list<WordingRule>, list<WordingRule>}} without and with options, each without and with markup */
-    private array $wordingRules;
+    /** @var array<int, list<QuestionRule>> those whose needs are met, by the bits of what a question has */
+    private array $wokenBy = [];
 
     public function __construct()
     {
-        $this->textRules = Rules::ofText();
-        $this->questionRules = Rules::ofQuestion();
-        $this->severalRules = [...Rules::ofQuestion(), ...Rules::ofSeveralAnswers()];
-        $ofStem = Rules::ofStem();
-        $ofOptions = [...$ofStem, ...Rules::ofOptions()];
-        $this->wordingRules = [[$ofStem, [...$ofStem, ...Rules::ofMarkup()]], [$ofOptions, [...$ofOptions, ...Rules::ofMarkup()]]];
+        $textRules = Rules::ofText();
+        $this->textRules = array_map(static fn (TextRule $rule) => ['/'.$rule::SIGNS.'/', $rule], $textRules);
+        $this->signsOfText = '/'.implode('|', array_map(static fn (TextRule $rule) => $rule::SIGNS, $textRules)).'/';
+        $this->questionRules = array_map(static fn (QuestionRule $rule) => [Need::bitsOf($rule::NEEDS), $rule], Rules::ofQuestion());
     }
 
     /**
@@ -57,15 +48,15 @@ final readonly class Checker
     public function findingsIn(Notation $notation, BlockReading $reading, string $text, array $switchedOff = []): array
     {
         $findings = $reading->findings;
-        if (!Regex::match(self::USUAL, $text)) {
-            foreach ($this->textRules as $rule) {
-                foreach ($rule->check($text) as $finding) {
+        if (Regex::match($this->signsOfText, $text)) {
+            foreach ($this->textRules as [$signs, $rule]) {
+                foreach (Regex::match($signs, $text) ? $rule->check($text) : [] as $finding) {
                     $findings[] = $finding;
                 }
             }
         }
         if (null !== $reading->question) {
-            foreach ($this->findingsOf($reading->question, false !== strpbrk($text, self::MARKUP)) as $finding) {
+            foreach ($this->findingsOf($reading->question, $text) as $finding) {
                 $findings[] = null === $finding->remedy ? $finding : self::remedied($finding, $finding->remedy, $notation->marker(), $reading->question, $text);
             }
         }
@@ -87,22 +78,27 @@ final readonly class Checker
     }
 
     /** @return list<Finding> */
-    private function findingsOf(Question $question, bool $mayHoldMarkup): array
+    private function findingsOf(Question $question, string $text): array
     {
         $findings = [];
-        foreach ($question->answers instanceof MultipleResponse ? $this->severalRules : $this->questionRules as $rule) {
-            foreach ($rule->check($question) as $finding) {
-                $findings[] = $finding;
-            }
-        }
         $wording = new Wording($question);
-        foreach ($this->wordingRules[[] === $wording->options ? 0 : 1][$mayHoldMarkup ? 1 : 0] as $rule) {
+        foreach ($this->wokenBy(Need::metBy($wording, $text)) as $rule) {
             foreach ($rule->check($wording) as $finding) {
                 $findings[] = $finding;
             }
         }
 
         return $findings;
+    }
+
+    /**
+     * @param int $met bits of {@see Need}
+     *
+     * @return list<QuestionRule>
+     */
+    private function wokenBy(int $met): array
+    {
+        return $this->wokenBy[$met] ??= array_column(array_filter($this->questionRules, static fn (array $one) => 0 === ($one[0] & ~$met)), 1);
     }
 
     /** @return list<Finding> what the sheet shows at a glance */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Notagram\Check;
 
 use Notagram\Finding\Finding;
-use Notagram\Question\Question;
 
-/** Says what one question alone shows. Pure: it sees no notation, database or clock. */
-interface QuestionRule
+/** A rule about one question alone. */
+interface QuestionRule extends Rule
 {
+    /** @var list<Need> what the question must have before the rule is asked */
+    public const NEEDS = [];
+
     /** @return list<Finding> */
-    public function check(Question $question): array;
+    public function check(Wording $wording): array;
 }

@@ -6,9 +6,12 @@ namespace Notagram\Check;
 
 use Notagram\Finding\Finding;
 
-/** Says what the characters of one block show, whatever they mean. */
-interface TextRule
+/** A rule about the characters of one block, whatever they mean. */
+interface TextRule extends Rule
 {
+    /** @var string what must stand in the text before the rule is asked: a pattern of bytes, without delimiters */
+    public const SIGNS = '';
+
     /** @return list<Finding> */
     public function check(string $text): array;
 }

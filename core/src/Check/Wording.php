@@ -87,6 +87,12 @@ final class Wording
         return array_map(static fn (string $name) => mb_strtolower($name, 'UTF-8'), $matches[0]);
     }
 
+    /** From the first option to the last; there must be one. */
+    public function spanOfOptions(): Span
+    {
+        return new Span($this->options[0]->span->start, $this->options[\count($this->options) - 1]->span->end);
+    }
+
     /** Which option is the only key; null where none or several are. */
     public function onlyKey(): ?int
     {

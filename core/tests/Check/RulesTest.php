@@ -21,10 +21,11 @@ final class RulesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function codes(): iterable
     {
-        foreach ([Rules::ofText(), Rules::ofQuestion(), Rules::ofSeveralAnswers(), Rules::ofStem(), Rules::ofOptions(), Rules::ofMarkup(), Rules::ofSheet(), Rules::ofWholeSheet()] as $rules) {
-            foreach ($rules as $rule) {
-                $constants = (new \ReflectionClass($rule))->getConstants();
-                $code = $constants['CODE'] ?? null;
+        foreach (Rules::all() as $rule) {
+            $constants = (new \ReflectionClass($rule))->getConstants();
+            $codes = $constants['CODES'] ?? [$constants['CODE'] ?? null];
+            self::assertIsArray($codes);
+            foreach ($codes as $code) {
                 self::assertIsString($code, $rule::class.' names its code.');
                 if (!\in_array($code, self::NOT_OF_TEXT, true)) {
                     yield $code => [$code];

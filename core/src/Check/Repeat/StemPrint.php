@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Repeat;
 
-use Notagram\Check\Rule\Craft\Pictures;
+use Notagram\Check\Markup\Pictures;
 use Notagram\Check\Wording;
 use Notagram\Check\Words;
 use Notagram\Question\Matching;

@@ -18,12 +18,12 @@ final class BestFit
     /** Forms that say nothing unless the whole test keeps to them. */
     private const WEAK = ['Q:', 'alone', 'bare', '-', '–', '/', ':', 'I.', 'I)', '1.1'];
 
-    private readonly Outlook $outlook;
+    private readonly Lookahead $lookahead;
 
     /** @param list<Piece> $pieces */
     public function __construct(private readonly array $pieces, private readonly Styles $styles)
     {
-        $this->outlook = new Outlook($pieces, $styles);
+        $this->lookahead = new Lookahead($pieces, $styles);
     }
 
     /** Gives each piece its role and its mark. */
@@ -123,7 +123,7 @@ final class BestFit
         if (Lexer::isWritingLine($piece->text) || Lexer::isEssayMark($piece->text)) {
             return [$reading->going(Phase::Options === $reading->phase ? 1.0 : 0.0, $reading->phase->isInQuestion() ? Phase::Below : $reading->phase, Lexer::isEssayMark($piece->text) ? Role::EssayMark : Role::WritingLine, $at)];
         }
-        $asNoNumber = max($this->numberAsText($piece, $reading), $this->outlook->isInRun($index) ? Costs::NUMBER_OF_RUN_AS_TEXT : 0.0, $this->outlook->isFirstNumber($index) ? Costs::FIRST_NUMBER_AS_TEXT : 0.0);
+        $asNoNumber = max($this->numberAsText($piece, $reading), $this->lookahead->isInRun($index) ? Costs::NUMBER_OF_RUN_AS_TEXT : 0.0, $this->lookahead->isFirstNumber($index) ? Costs::FIRST_NUMBER_AS_TEXT : 0.0);
         $asText = max($asNoNumber, $this->letterAsText($piece, $reading, $isAfterBlank));
         foreach ($this->answering($index, $piece, $reading, $at) as [$candidate, $costOfRefusing]) {
             $found[] = $candidate;
@@ -234,7 +234,7 @@ final class BestFit
             // The heading says what is to be matched.
             $found[] = [$reading->going(0.0, Phase::Below, Role::Pair, $at), 4.0];
         } elseif ($isOpen && Phase::Options !== $reading->phase && null !== Lexer::pair($piece->text)) {
-            $isPlain = Regex::match('/[-=—–]>|→|⇒/u', $piece->text) || $this->outlook->isAmongPairs($index);
+            $isPlain = Regex::match('/[-=—–]>|→|⇒/u', $piece->text) || $this->lookahead->isAmongPairs($index);
             $found[] = [$reading->going(($isPlain ? 0.0 : 1.2) + (Phase::Answered === $reading->phase ? 4.0 : 0.0), Phase::Below, Role::Pair, $at), $isPlain ? 4.0 : 0.0];
         }
 
@@ -276,7 +276,7 @@ final class BestFit
         $phase = $reading->phase;
         $isOpen = $phase->isInQuestion();
         $leave = $this->leaving($reading);
-        $strength = $this->outlook->headingStrength($index, $isAfterBlank || !$isOpen);
+        $strength = $this->lookahead->headingStrength($index, $isAfterBlank || !$isOpen);
         $isLower = Regex::match('/^\p{Ll}/u', $piece->text);
         $found = [];
         if ($strength > 0) {
@@ -296,12 +296,12 @@ final class BestFit
         if (Phase::Explained === $phase) {
             $found[] = $reading->going(($isAfterBlank ? Costs::OPTION_ACROSS_BLANK : Costs::EXPLANATION_GOES_ON) + $asText, $phase, Role::ExplanationText, $at);
         }
-        if (($isAfterBlank || Phase::Stem !== $phase && Phase::Below !== $phase) && $this->outlook->optionsFollow($index)) {
+        if (($isAfterBlank || Phase::Stem !== $phase && Phase::Below !== $phase) && $this->lookahead->optionsFollow($index)) {
             $cost = 0 === $this->styles->countOfNumbers ? Costs::NO_NUMBERS_AT_ALL : Costs::NO_NUMBER;
             $found[] = $reading->asking($leave + $cost + $asText + ($strength > 1 ? 2.0 : 0.0), null, $at);
         }
         $cost = match (true) {
-            $this->outlook->isRemark($index), Phase::Outside === $phase && !$isAfterBlank => Costs::PASSAGE_GOES_ON,
+            $this->lookahead->isRemark($index), Phase::Outside === $phase && !$isAfterBlank => Costs::PASSAGE_GOES_ON,
             $isAfterBlank || !$isOpen => Costs::PASSAGE,
             default => Costs::PASSAGE_IN_QUESTION,
         };
@@ -313,10 +313,10 @@ final class BestFit
     private function stem(int $index, Hypothesis $reading, int $at, bool $isAfterBlank, bool $isHeading, float $asText): Hypothesis
     {
         // Below a bare number stands the stem, whatever it looks like.
-        if ($this->outlook->isStemWanted($index)) {
+        if ($this->lookahead->isStemWanted($index)) {
             return $reading->going(min($asText, 3.0), Phase::Stem, Role::Stem, $at);
         }
-        $cost = $isAfterBlank ? Costs::STEM_ACROSS_BLANK + ($this->outlook->optionsFollow($index) ? 0.0 : 2.0) : Costs::STEM_GOES_ON;
+        $cost = $isAfterBlank ? Costs::STEM_ACROSS_BLANK + ($this->lookahead->optionsFollow($index) ? 0.0 : 2.0) : Costs::STEM_GOES_ON;
 
         return $reading->going($cost + ($isHeading ? 3.0 : 0.0) + (Phase::Below === $reading->phase ? 4.0 : 0.0) + $asText, Phase::Stem, Role::Stem, $at);
     }
@@ -335,7 +335,7 @@ final class BestFit
                 null !== $candidate->numberMark => Phase::Stem !== $reading->phase && $candidate->numberMark->style === $this->styles->numberStyle && $candidate->number === $reading->number + 1,
                 null === $option || $option->isUnlettered() => false,
                 Phase::Options === $reading->phase => $option->style === $reading->style && $option->index === $reading->letter + 1,
-                default => Phase::Stem === $reading->phase && 1 === $option->index && 1.0 === ($this->styles->optionStyles[$option->style] ?? 0.0) && $this->outlook->isFollowed($index, $option) && !$this->outlook->isStemWanted($index),
+                default => Phase::Stem === $reading->phase && 1 === $option->index && 1.0 === ($this->styles->optionStyles[$option->style] ?? 0.0) && $this->lookahead->isFollowed($index, $option) && !$this->lookahead->isStemWanted($index),
             };
             if ($isCertain) {
                 return $candidate;

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 
 /** Hints at “always” or “never” in wrong options alone: pupils know that such options are seldom right. */
-final readonly class AbsoluteWordInDistractor implements WordingRule
+final readonly class AbsoluteWordInDistractor implements QuestionRule
 {
     public const CODE = 'craft.absolute-word-in-distractor';
+    public const NEEDS = [Need::Options, Need::Language];
 
     public function check(Wording $wording): array
     {

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 use Notagram\Question\Gap;
 use Notagram\Source\Regex;
 
 /** Hints at an article at the end of the stem that only some options fit. */
-final readonly class ArticleCue implements WordingRule
+final readonly class ArticleCue implements QuestionRule
 {
     public const CODE = 'craft.article-cue';
+    public const NEEDS = [Need::Options, Need::Language];
 
     public function check(Wording $wording): array
     {

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\FormattedText;
 use Notagram\Source\Regex;
 
 /** Doubts a TeX formula that cannot be set: what is open in it is not closed, or a command lacks what it works on. */
-final readonly class FormulaUnreadable implements WordingRule
+final readonly class FormulaUnreadable implements QuestionRule
 {
     public const CODE = 'craft.formula-unreadable';
+    public const NEEDS = [Need::Markup];
 
     /** A formula between its marks; or a mark alone. */
     private const FORMULA = '/\$\$(.*?)\$\$|\\\\\((.*?)\\\\\)|\\\\\[(.*?)\\\\\]|\$\$|\\\\[(\[)\]]/s';

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Markup\Tags;
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 
 /** Doubts what looks like a tag and will be taken out by any receiver: scripts, forms, and words in < > that are no HTML. */
-final readonly class HtmlRemoved implements WordingRule
+final readonly class HtmlRemoved implements QuestionRule
 {
     public const CODE = 'craft.html-removed';
+    public const NEEDS = [Need::Markup];
 
     public function check(Wording $wording): array
     {

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Markup\Tags;
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\FormattedText;
 
 /** Doubts HTML whose tags do not come in pairs: the rest of the page may turn bold. */
-final readonly class HtmlUnbalanced implements WordingRule
+final readonly class HtmlUnbalanced implements QuestionRule
 {
     public const CODE = 'craft.html-unbalanced';
+    public const NEEDS = [Need::Markup];
 
     public function check(Wording $wording): array
     {

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 
 /** Hints at a right option that is at least half as long again as every other one. */
-final readonly class LongestIsRight implements WordingRule
+final readonly class LongestIsRight implements QuestionRule
 {
     public const CODE = 'craft.longest-is-right';
+    public const NEEDS = [Need::Options];
 
     /** Among short options the length tells nothing. */
     private const LONG = 20;

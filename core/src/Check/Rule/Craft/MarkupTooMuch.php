@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Option;
 
 /** Says of a text that the Proof shows it as it is written, since it has more markup than can be worked out at once. */
-final readonly class MarkupTooMuch implements WordingRule
+final readonly class MarkupTooMuch implements QuestionRule
 {
     public const CODE = 'craft.markup-too-much';
 

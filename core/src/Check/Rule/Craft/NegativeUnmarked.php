@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 
 /** Hints at a small “not” or “except” in a question with options: pupils who know the answer overlook it. */
-final readonly class NegativeUnmarked implements WordingRule
+final readonly class NegativeUnmarked implements QuestionRule
 {
     public const CODE = 'craft.negative-unmarked';
+    public const NEEDS = [Need::Options, Need::Language];
 
     public function check(Wording $wording): array
     {

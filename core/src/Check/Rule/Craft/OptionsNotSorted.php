@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
-use Notagram\Source\Span;
 
 /** Hints at options that are all numbers, years or dates of one kind and stand in no order. */
-final readonly class OptionsNotSorted implements WordingRule
+final readonly class OptionsNotSorted implements QuestionRule
 {
     public const CODE = 'craft.options-not-sorted';
+    public const NEEDS = [Need::Options];
 
     private const NUMBER = '/^([-−]?\d[\d.,  ]{0,20}(?:-\d\d-\d\d)?)(?<! )( ?(?:[%°€$£]|\p{L}{1,12})?[.]?)\z/u';
 
@@ -36,7 +37,7 @@ final readonly class OptionsNotSorted implements WordingRule
         sort($up);
         rsort($down);
         if ($values !== $up && $values !== $down) {
-            $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end));
+            $findings[] = Finding::hint(self::CODE, $wording->spanOfOptions());
         }
 
         return $findings;

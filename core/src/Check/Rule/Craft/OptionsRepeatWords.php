@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
-use Notagram\Source\Span;
 
 /** Hints at options that all begin with the same words. */
-final readonly class OptionsRepeatWords implements WordingRule
+final readonly class OptionsRepeatWords implements QuestionRule
 {
     public const CODE = 'craft.options-repeat-words';
+    public const NEEDS = [Need::Options];
 
     private const LEAST_WORDS = 2;
 
@@ -35,7 +36,7 @@ final readonly class OptionsRepeatWords implements WordingRule
             }
             $shared = \array_slice($shared, 0, $same);
         }
-        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), words: implode(' ', $shared));
+        $findings[] = Finding::hint(self::CODE, $wording->spanOfOptions(), words: implode(' ', $shared));
 
         return $findings;
     }

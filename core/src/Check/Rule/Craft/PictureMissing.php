@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Markup\Pictures;
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 
 /** Doubts a picture that names a file which does not travel with the text. */
-final readonly class PictureMissing implements WordingRule
+final readonly class PictureMissing implements QuestionRule
 {
     public const CODE = 'craft.picture-missing';
+    public const NEEDS = [Need::Markup];
 
     public function check(Wording $wording): array
     {

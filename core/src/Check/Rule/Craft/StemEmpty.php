@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\QuestionType;
 
 /** Faults a question that asks nothing. */
-final readonly class StemEmpty implements WordingRule
+final readonly class StemEmpty implements QuestionRule
 {
     public const CODE = 'craft.stem-empty';
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Hints at a stem that begins with a small letter. Names such as pH or iOS may. */
-final readonly class StemLowerCaseStart implements WordingRule
+final readonly class StemLowerCaseStart implements QuestionRule
 {
     public const CODE = 'craft.stem-lower-case-start';
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Question\QuestionType;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Hints at a stem that ends without a question mark, a full stop or a colon. A sentence with a gap ends where it likes. */
-final readonly class StemNoEndMark implements WordingRule
+final readonly class StemNoEndMark implements QuestionRule
 {
     public const CODE = 'craft.stem-no-end-mark';
 

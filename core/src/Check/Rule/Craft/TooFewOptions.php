@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Craft;
 
 use Notagram\Check\Language;
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
 use Notagram\Question\QuestionType;
-use Notagram\Source\Span;
 
 /** Hints at a choice between two options that is no true or false, yes or no. */
-final readonly class TooFewOptions implements WordingRule
+final readonly class TooFewOptions implements QuestionRule
 {
     public const CODE = 'craft.too-few-options';
+    public const NEEDS = [Need::Options];
 
     public function check(Wording $wording): array
     {
@@ -31,7 +32,7 @@ final readonly class TooFewOptions implements WordingRule
                 return $findings;
             }
         }
-        $findings[] = Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[1]->span->end))->about(Matter::OptionCount);
+        $findings[] = Finding::hint(self::CODE, $wording->spanOfOptions())->about(Matter::OptionCount);
 
         return $findings;
     }

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
-use Notagram\Source\Span;
 
 /** Hints at more options than anybody reads. */
-final readonly class TooManyOptions implements WordingRule
+final readonly class TooManyOptions implements QuestionRule
 {
     public const CODE = 'craft.too-many-options';
+    public const NEEDS = [Need::Options];
 
     /** Common practice, no source: tests seldom go beyond five. */
     private const MOST = 6;
@@ -22,7 +23,7 @@ final readonly class TooManyOptions implements WordingRule
     {
         $count = \count($wording->options);
         if ($count > self::MOST) {
-            return [Finding::hint(self::CODE, new Span($wording->options[0]->span->start, $wording->options[$count - 1]->span->end), count: $count)->about(Matter::OptionCount)];
+            return [Finding::hint(self::CODE, $wording->spanOfOptions(), count: $count)->about(Matter::OptionCount)];
         }
 
         return [];

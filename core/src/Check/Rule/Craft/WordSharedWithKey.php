@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Check\Words;
 use Notagram\Finding\Finding;
 
 /** Hints at a telling word of the stem that stands in the right option and in no other. */
-final readonly class WordSharedWithKey implements WordingRule
+final readonly class WordSharedWithKey implements QuestionRule
 {
     public const CODE = 'craft.word-shared-with-key';
+    public const NEEDS = [Need::Options];
 
     /** Shorter words are seldom rare. */
     private const TELLING = 5;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Marking;
 
 use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
-use Notagram\Question\Question;
 use Notagram\Source\Span;
 
 /** Faults a question that wants a right answer and has none. */
@@ -17,8 +17,9 @@ final readonly class NoRightAnswer implements QuestionRule
 {
     public const CODE = 'marking.none';
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
+        $question = $wording->question;
         if ($question->isMarked()) {
             return [];
         }

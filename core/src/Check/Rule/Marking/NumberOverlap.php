@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Marking;
 
 use Brick\Math\BigDecimal;
+use Notagram\Check\Need;
 use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Numeric;
-use Notagram\Question\Question;
 
 /** Doubts two accepted ranges that overlap where the narrower one earns no more than the wider: it can never count. */
 final readonly class NumberOverlap implements QuestionRule
 {
     public const CODE = 'marking.number-overlap';
+    public const NEEDS = [Need::Numbers];
 
     /** Each is compared with each other: beyond this, nobody means them all. */
     private const MAX_NUMBERS = 200;
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
+        $question = $wording->question;
         $findings = [];
         $numbers = $question->answers instanceof Numeric ? $question->answers->numbers : [];
         if (\count($numbers) < 2 || \count($numbers) > self::MAX_NUMBERS) {

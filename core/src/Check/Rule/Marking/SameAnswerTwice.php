@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\Remedy\Drop;
@@ -19,7 +19,7 @@ use Notagram\Source\Regex;
  * White space is collapsed before comparing; those that differ only in case are a doubt, since “Polish” and “polish”
  * differ. The fix is offered only where taking one out changes no mark.
  */
-final readonly class SameAnswerTwice implements WordingRule
+final readonly class SameAnswerTwice implements QuestionRule
 {
     public const CODE = 'marking.same-answer-twice';
 

@@ -5,23 +5,27 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Marking;
 
 use Brick\Math\RoundingMode;
+use Notagram\Check\Need;
+use Notagram\Check\OptionMarks;
 use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Remedy\Share;
 use Notagram\Marking\WeightSum;
 use Notagram\Notation\PercentMark;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Option;
-use Notagram\Question\Question;
 use Notagram\Question\Weight;
 
 /** Doubts several answers of which ticking everything earns something. */
 final readonly class TickAllPays implements QuestionRule
 {
     public const CODE = 'marking.tick-all-pays';
+    public const NEEDS = [Need::SeveralAnswers];
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
+        $question = $wording->question;
         if (!$question->answers instanceof MultipleResponse) {
             return [];
         }

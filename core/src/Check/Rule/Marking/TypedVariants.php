@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Marking;
 
+use Notagram\Check\Need;
+use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
-use Notagram\Check\WordingRule;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Remedy\Accept;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Source\Regex;
 
 /** Hints at a typed answer that is a small number and lists only one of its forms: “4” without “four”. */
-final readonly class TypedVariants implements WordingRule
+final readonly class TypedVariants implements QuestionRule
 {
     public const CODE = 'marking.typed-variants';
+    public const NEEDS = [Need::Language];
 
     public function check(Wording $wording): array
     {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Marking;
 
 use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
 use Notagram\Question\Numeric;
-use Notagram\Question\Question;
 
 /** Faults a weight that no receiver takes: more than everything, or less than everything taken back. */
 final readonly class WeightRange implements QuestionRule
@@ -17,8 +17,9 @@ final readonly class WeightRange implements QuestionRule
 
     private const FULL = 10_000_000;
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
+        $question = $wording->question;
         $findings = [];
         $options = $question->options();
         foreach ($question->answers instanceof Numeric ? $question->answers->numbers : ([] === $options ? $question->accepted() : $options) as $one) {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Notagram\Check\Rule\Marking;
 
 use Brick\Math\BigRational;
+use Notagram\Check\OptionMarks;
 use Notagram\Check\QuestionRule;
+use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Remedy\Share;
 use Notagram\Marking\WeightSum;
@@ -13,15 +15,15 @@ use Notagram\Question\Choice;
 use Notagram\Question\Gap;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Option;
-use Notagram\Question\Question;
 
 /** Doubts a question in which nobody can earn full marks. */
 final readonly class WeightsUnder implements QuestionRule
 {
     public const CODE = 'marking.weights-under';
 
-    public function check(Question $question): array
+    public function check(Wording $wording): array
     {
+        $question = $wording->question;
         $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
 
         return match (true) {

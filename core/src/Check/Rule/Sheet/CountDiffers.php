@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Sheet;
 
+use Notagram\Check\LikeliestPlace;
 use Notagram\Check\PlacedFinding;
 use Notagram\Check\SheetWishes;
 use Notagram\Check\WholeSheetRule;

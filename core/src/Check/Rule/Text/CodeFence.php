@@ -19,6 +19,7 @@ use Notagram\Source\Span;
 final readonly class CodeFence implements TextRule
 {
     public const CODE = 'text.code-fence';
+    public const SIGNS = '```';
 
     private const LINE = '/(*ANYCRLF)^[ \t]*+```[ \t]*+[\w-]*+[ \t]*+$(?:\r\n?+|\n)?+/m';
 

@@ -22,7 +22,7 @@ final readonly class Invisible implements TextRule
     private const ANY = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{AD}\x{180E}\x{200B}-\x{200D}\x{202A}-\x{202E}\x{2060}-\x{2064}\x{2066}-\x{2069}\x{FEFF}]/u';
 
     /** The same by their bytes: quicker where there is none, as nearly always. */
-    private const BYTES = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|\xC2[\x80-\x9F\xAD]|\xE1\xA0\x8E|\xE2(?:\x80[\x8B-\x8D\xAA-\xAE]|\x81[\xA0-\xA9])|\xEF\xBB\xBF/';
+    public const SIGNS = '[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|\xC2[\x80-\x9F\xAD]|\xE1\xA0\x8E|\xE2(?:\x80[\x8B-\x8D\xAA-\xAE]|\x81[\xA0-\xA9])|\xEF\xBB\xBF';
 
     /** What opens a stretch of a direction, and what closes it. */
     private const OPENING = ["\u{202A}", "\u{202B}", "\u{202D}", "\u{202E}", "\u{2066}", "\u{2067}", "\u{2068}"];
@@ -31,9 +31,6 @@ final readonly class Invisible implements TextRule
     public function check(string $text): array
     {
         $findings = [];
-        if (!Regex::match(self::BYTES, $text)) {
-            return [];
-        }
         if (0 === Regex::matchAll(self::ANY, $text, $matches, \PREG_OFFSET_CAPTURE)) {
             return $findings;
         }

@@ -16,6 +16,9 @@ final readonly class Mojibake implements TextRule
 {
     public const CODE = 'text.mojibake';
 
+    /** Whatever is not ASCII but a lone dash or degree sign, which nearly all such blocks have. */
+    public const SIGNS = '(?!(?:\xC2\xB0|\xE2\x80[\x93\x94])(?![\x80-\xFF]))[\xC2-\xF4]';
+
     public function check(string $text): array
     {
         $findings = [];

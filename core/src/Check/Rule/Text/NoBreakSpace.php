@@ -20,15 +20,13 @@ use Notagram\Source\Span;
 final readonly class NoBreakSpace implements TextRule
 {
     public const CODE = 'text.no-break-space';
+    public const SIGNS = '\xC2\xA0';
 
     private const BETWEEN_WORDS = '/(?<=[\p{L},.;]|[\p{L},.;] )\x{A0}++(?=\p{L}| )|(?<=\p{L})\x{A0}(?=\p{L})/u';
 
     public function check(string $text): array
     {
         $findings = [];
-        if (!str_contains($text, NoBreakSpaces::SPACE)) {
-            return $findings;
-        }
         $faulty = [];
         Regex::matchAll(NoBreakSpaces::IN_A_MARKS_PLACE, $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {

@@ -13,13 +13,11 @@ use Notagram\Source\Span;
 final readonly class ReplacementCharacter implements TextRule
 {
     public const CODE = 'text.replacement-char';
+    public const SIGNS = '\xEF\xBF\xBD';
 
     public function check(string $text): array
     {
         $findings = [];
-        if (!str_contains($text, "\u{FFFD}")) {
-            return $findings;
-        }
         Regex::matchAll('/\x{FFFD}++/u', $text, $matches, \PREG_OFFSET_CAPTURE);
         foreach ($matches[0] as [$run, $offset]) {
             $findings[] = Finding::fault(self::CODE, new Span($offset, $offset + \strlen($run)));

@@ -15,16 +15,13 @@ use Notagram\Source\Span;
 final readonly class SmartQuotes implements TextRule
 {
     public const CODE = 'text.smart-quotes';
+    public const SIGNS = '\xE2\x80[\x98-\x9F]';
 
     private const STRAIGHT = ['“' => '"', '”' => '"', '„' => '"', '‟' => '"', '‘' => "'", '’' => "'", '‚' => "'", '‛' => "'"];
 
     public function check(string $text): array
     {
         $findings = [];
-        // The bytes that all of them begin and end with.
-        if (!Regex::match('/\xE2\x80[\x98-\x9F]/', $text)) {
-            return $findings;
-        }
         $edits = [];
         Regex::matchAll('/<[a-zA-Z][^<>]*+>/', $text, $tags, \PREG_OFFSET_CAPTURE);
         foreach ($tags[0] as [$tag, $offset]) {

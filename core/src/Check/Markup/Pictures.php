@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Check\Rule\Craft;
+namespace Notagram\Check\Markup;
 
 use Notagram\Question\FormattedText;
 use Notagram\Source\Regex;

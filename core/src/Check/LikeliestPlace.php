@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Check\Rule\Sheet;
+namespace Notagram\Check;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Check\Rule\Marking;
+namespace Notagram\Check;
 
 use Notagram\Finding\Remedy\Share;
 use Notagram\Question\EvenShares;

@@ -8,7 +8,7 @@ use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 
 /** What stands around a piece, whatever it is taken for. */
-final class Outlook
+final class Lookahead
 {
     private const LONGEST_HEADING = 140;
     private const LOOK_AHEAD = 8;
