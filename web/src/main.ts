@@ -10,6 +10,7 @@ import { createApp } from 'vue'
 import { createI18n } from 'vue-i18n'
 import { createRouter, createWebHistory } from 'vue-router'
 import App from './App.vue'
+import { FIRST_LEAF, LEAF_NAMES } from './desk/leaves/names'
 import { en } from './locales/en'
 import ShelfPage from './pages/ShelfPage.vue'
 import { nonce } from './page'
@@ -20,10 +21,10 @@ const router = createRouter({
   routes: [
     { path: '/', name: 'shelf', component: ShelfPage },
     {
-      path: '/sheets/:id/:leaf(tidied|proof|findings|handover)?',
+      path: `/sheets/:id/:leaf(${LEAF_NAMES.join('|')})?`,
       name: 'desk',
       component: () => import('./pages/DeskPage.vue'),
-      props: (route) => ({ id: route.params.id, leaf: route.params.leaf || 'proof' }),
+      props: (route) => ({ id: route.params.id, leaf: route.params.leaf || FIRST_LEAF }),
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

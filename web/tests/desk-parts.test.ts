@@ -3,20 +3,20 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick, ref } from 'vue'
 import DeskBanner from '@/desk/DeskBanner.vue'
 import LeafTabs from '@/desk/leaves/LeafTabs.vue'
-import type { Desk } from '@/desk/useDesk'
+import type { SaveState } from '@/desk/sync/sheet-sync'
 import { useOneLeaf } from '@/desk/useOneLeaf'
 import { plugins } from './plugins'
 
 const global = { plugins: plugins() }
 
 describe('the line over the book', () => {
-  const putBack = vi.fn()
+  const putBack = vi.fn<() => Promise<void>>()
   const tryAgain = vi.fn()
-  const banner = (state: string, more: object = {}) =>
+  const banner = (state: SaveState, more: object = {}) =>
     mount(DeskBanner, {
       global,
       props: {
-        desk: { saveState: ref(state), saveMessage: ref('The disk is full.'), putBack, tryAgain } as unknown as Desk,
+        desk: { saveState: ref(state), saveMessage: ref('The disk is full.'), putBack, tryAgain },
         isOver: false,
         arrival: null,
         refusals: [],
@@ -68,7 +68,7 @@ describe('the tabs of the leaves', () => {
     mount(LeafTabs, {
       global,
       props: {
-        desk: { count: ref({ fault: 2, doubt: 0, hint: 1 }) } as unknown as Desk,
+        count: { fault: 2, doubt: 0, hint: 1 },
         names: ['proof', 'findings'],
         open: 'findings',
         hasSource,
@@ -112,34 +112,33 @@ describe('one leaf at a time', () => {
 
   function open() {
     const led = ref(0)
-    const focus = vi.fn()
-    const view = ref({ state: { selection: { main: { head: 3 } } }, dispatch: vi.fn(), focus })
+    const showCursor = vi.fn()
     let found: ReturnType<typeof useOneLeaf> | undefined
     mount(
       defineComponent(() => {
-        found = useOneLeaf({ led, view } as unknown as Desk)
+        found = useOneLeaf({ led, showCursor })
         return () => h('i')
       }),
     )
-    return { led, focus, found: found as ReturnType<typeof useOneLeaf> }
+    return { led, showCursor, found: found as ReturnType<typeof useOneLeaf> }
   }
 
   it('brings the source into sight where somebody is led to a place', async () => {
     isNarrow = true
-    const { led, focus, found } = open()
+    const { led, showCursor, found } = open()
     expect(found.isSourceOpen.value).toBe(false)
     led.value += 1
     await flushPromises()
     expect(found.isSourceOpen.value).toBe(true)
-    expect(focus).toHaveBeenCalledOnce()
+    expect(showCursor).toHaveBeenCalledOnce()
   })
 
   it('leaves everything in sight where there is room', async () => {
     isNarrow = false
-    const { led, focus, found } = open()
+    const { led, showCursor, found } = open()
     led.value += 1
     await nextTick()
     expect(found.isSourceOpen.value).toBe(false)
-    expect(focus).not.toHaveBeenCalled()
+    expect(showCursor).not.toHaveBeenCalled()
   })
 })

@@ -1,8 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { KeyMarking } from '@/api/client'
+import type { Edit, KeyMarking } from '@/api/client'
 import KeyDialog from '@/desk/leaves/proof/KeyDialog.vue'
-import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
 
 const key = vi.hoisted(() => vi.fn())
@@ -15,16 +14,16 @@ const mark = (question: number, more: Partial<KeyMarking['marks'][number]> = {})
   isNew: true,
   ...more,
 })
-const marking = (more: Partial<KeyMarking> = {}): KeyMarking =>
-  ({ marks: [], misfits: [], unmarked: 0, edits: [], ...more }) as KeyMarking
+const marking = (more: Partial<KeyMarking> = {}): KeyMarking => ({
+  marks: [],
+  misfits: [],
+  unmarked: 0,
+  edits: [],
+  ...more,
+})
 
-const applied = vi.fn()
-const desk = {
-  base: () => Promise.resolve('h1'),
-  asked: (call: () => Promise<unknown>) => call(),
-  applied,
-  undo: vi.fn(),
-} as unknown as Desk
+const applied = vi.fn<(base: string, edits: readonly Edit[]) => Promise<boolean>>()
+const desk = { base: () => Promise.resolve('h1'), applied, undo: () => true }
 
 function dialog() {
   const shown = mount(KeyDialog, {

@@ -1,10 +1,10 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
-import type { Question } from '@/api/client'
+import type { Edit, Question } from '@/api/client'
 import { useMarking, withMark } from '@/desk/leaves/proof/useMarking'
-import { NOTHING_READ, type PlacedBlock, type SheetReading } from '@/desk/sync/reading'
-import type { Desk } from '@/desk/useDesk'
+import { NOTHING_READ, type SheetReading, spliced } from '@/desk/sync/reading'
+import { answer, body } from './samples'
 
 const marking = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { marking } }))
@@ -28,16 +28,15 @@ function question(type: Question['type'], keys: boolean[], more: Partial<Questio
   }
 }
 
-const block = (number: number, of: Question) =>
-  ({ key: `b${number}`, number, kind: 'question', body: { question: of }, findings: [] }) as unknown as PlacedBlock
-
 function open(...questions: Question[]) {
-  const reading = shallowRef<SheetReading>({
-    ...NOTHING_READ,
-    blocks: questions.map((one, index) => block(index + 1, one)),
-  })
-  const edited = vi.fn((ask: (base: string) => Promise<unknown>) => ask('h1').then(() => true))
-  const desk = { reading, edited, settled: () => Promise.resolve() } as unknown as Desk
+  const bodies = questions.map((of, index) => body(`b${index}`, { question: of }))
+  const read = answer(
+    bodies.map(({ id }) => ({ id, length: 1, kind: 'question' })),
+    bodies,
+  )
+  const reading = shallowRef<SheetReading>(spliced(NOTHING_READ, read))
+  const edited = vi.fn((ask: (base: string) => Promise<{ edits: Edit[] }>) => ask('h1').then(() => true))
+  const desk = { reading, edited, settled: () => Promise.resolve() }
   const seen: (number | null)[] = []
   let found!: ReturnType<typeof useMarking>
   const wrapper = mount(

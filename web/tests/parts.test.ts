@@ -11,7 +11,7 @@ import BeadShape from '@/parts/BeadShape.vue'
 import HelpDialog from '@/parts/HelpDialog.vue'
 import SheetRow from '@/shelf/SheetRow.vue'
 import PasteDialog from '@/shelf/PasteDialog.vue'
-import { useFunctionKeys } from '@/composables/useFunctionKeys'
+import { useActionKeys } from '@/composables/actions'
 import { plugins } from './plugins'
 
 vi.mock('@/composables/useOffer', () => ({
@@ -251,22 +251,47 @@ describe('two texts of one sheet', () => {
 })
 
 describe('keys of the page', () => {
-  it('work wherever the cursor is, with the keys held that are meant, and not in a dialog', async () => {
+  const press = (key: string, more: KeyboardEventInit = {}, at: EventTarget = window) =>
+    at.dispatchEvent(new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true, ...more }))
+
+  it('work wherever the cursor is, with the keys held that are meant, and not in a dialog', () => {
     const [plain, shifted] = [vi.fn(), vi.fn()]
-    const page = mount({ template: '<i />', setup: () => useFunctionKeys({ F8: plain, 'Shift+F8': shifted }) })
-    const press = (more: KeyboardEventInit) =>
-      window.dispatchEvent(new KeyboardEvent('keydown', { key: 'F8', cancelable: true, ...more }))
-    expect(press({})).toBe(false)
-    press({ shiftKey: true })
-    press({ ctrlKey: true })
+    const actions = [
+      { id: 'next', keys: 'F8', run: plain },
+      { id: 'previous', keys: 'Shift F8', run: shifted },
+      { id: 'leaveEditor', keys: 'Esc Tab' },
+    ]
+    const page = mount({ template: '<i />', setup: () => useActionKeys(actions) })
+    expect(press('F8')).toBe(false)
+    press('F8', { shiftKey: true })
+    press('F8', { ctrlKey: true })
     expect([plain.mock.calls.length, shifted.mock.calls.length]).toEqual([1, 1])
     const dialog = document.createElement('div')
     dialog.setAttribute('role', 'dialog')
     document.body.append(dialog)
-    expect(press({})).toBe(true)
+    expect(press('F8')).toBe(true)
     dialog.remove()
     page.unmount()
-    press({})
+    press('F8')
     expect(plain).toHaveBeenCalledOnce()
+  })
+
+  it('with Ctrl are left to the fields where something is typed', () => {
+    const [undo, redo] = [vi.fn(), vi.fn()]
+    const actions = [
+      { id: 'undo', keys: 'Ctrl Z', run: undo },
+      { id: 'redo', keys: 'Ctrl Y', run: redo },
+    ]
+    const page = mount({ template: '<i />', setup: () => useActionKeys(actions) })
+    const field = document.body.appendChild(document.createElement('textarea'))
+    press('z', { ctrlKey: true }, field)
+    press('z')
+    expect(undo).not.toHaveBeenCalled()
+    press('z', { ctrlKey: true })
+    press('Z', { ctrlKey: true, shiftKey: true })
+    press('y', { metaKey: true })
+    expect([undo.mock.calls.length, redo.mock.calls.length]).toEqual([1, 2])
+    field.remove()
+    page.unmount()
   })
 })

@@ -1,4 +1,4 @@
-import type { Block, Body, Finding, Reading } from '@/api/client'
+import type { Block, Body, Finding, Reading, Sheet } from '@/api/client'
 
 /** A fault; say what is else of it. */
 export const finding = (more: Partial<Finding> = {}): Finding => ({
@@ -37,8 +37,32 @@ export const answer = (put: Block[], bodies: Body[], more: Partial<Reading> = {}
   ...more,
 })
 
+/** A sheet in GIFT that is read as nothing; say what is else of it. */
+export const sheet = (more: Partial<Sheet> = {}): Sheet => ({
+  id: 's1',
+  title: 'Swarms',
+  notation: 'gift',
+  fileName: null,
+  encoding: { name: 'UTF-8', label: 'UTF-8' },
+  hasBom: false,
+  lineEnding: 'lf',
+  text: '',
+  expected: null,
+  switchedOff: [],
+  certainty: 'certain',
+  notes: [],
+  changedAt: '2026-11-25T10:00:00Z',
+  reading: answer([], []),
+  ...more,
+})
+
+/** What jsdom measures: nothing. */
+class NoRectangles extends Array<DOMRect> implements DOMRectList {
+  item = () => null
+}
+
 /** The editor measures; jsdom has nothing to measure. */
 export function measureNothing(): void {
-  Range.prototype.getClientRects = () => [] as unknown as DOMRectList
+  Range.prototype.getClientRects = () => new NoRectangles()
   Range.prototype.getBoundingClientRect = () => new DOMRect()
 }

@@ -127,4 +127,39 @@ describe('what is typed', () => {
     await vi.runAllTimersAsync()
     expect(states.at(-1)).toBe('saved')
   })
+
+  it('lets those go on that wait for it, at once where there is trouble', async () => {
+    const waited = vi.fn<() => void>()
+    void sync.whenSettled().then(waited)
+    await vi.advanceTimersByTimeAsync(0)
+    expect(waited).toHaveBeenCalledTimes(1)
+
+    let arrive: (saved: Saved) => void = () => undefined
+    save.mockReturnValueOnce(new Promise((resolve) => (arrive = resolve)))
+    sync.typed(insert(3, 3, 'x'))
+    void sync.whenSettled().then(waited)
+    await vi.advanceTimersByTimeAsync(0)
+    expect(save).toHaveBeenCalledOnce()
+    expect(waited).toHaveBeenCalledTimes(1)
+    arrive(answer('2'))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(waited).toHaveBeenCalledTimes(2)
+
+    save.mockRejectedValueOnce(new Problem(0, 'The server does not answer.'))
+    sync.typed(insert(4, 4, 'y'))
+    void sync.whenSettled().then(waited)
+    await vi.advanceTimersByTimeAsync(0)
+    expect(waited).toHaveBeenCalledTimes(3)
+  })
+
+  it('lets them go on after a few seconds where a request hangs', async () => {
+    save.mockReturnValue(new Promise(() => undefined))
+    sync.typed(insert(3, 3, 'x'))
+    const waited = vi.fn<() => void>()
+    void sync.whenSettled().then(waited)
+    await vi.advanceTimersByTimeAsync(2_900)
+    expect(waited).not.toHaveBeenCalled()
+    await vi.advanceTimersByTimeAsync(200)
+    expect(waited).toHaveBeenCalledOnce()
+  })
 })

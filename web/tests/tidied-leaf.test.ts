@@ -1,18 +1,19 @@
-import { EditorState } from '@codemirror/state'
+import { Text } from '@codemirror/state'
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { defineComponent, h, ref, shallowRef } from 'vue'
-import type { Tidied } from '@/api/client'
+import { defineComponent, h, shallowRef } from 'vue'
+import type { Edit, SheetChange, Tidied } from '@/api/client'
 import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
 import { NOTHING_READ, spliced } from '@/desk/sync/reading'
-import type { Desk } from '@/desk/useDesk'
 import { plugins } from './plugins'
-import { answer, body } from './samples'
+import { answer, body, sheet } from './samples'
 
 const api = vi.hoisted(() => ({ tidying: vi.fn(), original: vi.fn() }))
 vi.mock('@/api/client', async (real) => ({ ...(await real<object>()), api }))
 const said = vi.hoisted(() => vi.fn())
-vi.mock('@/composables/useNotice', () => ({ useNotice: () => ({ say: said }) }))
+vi.mock('@/composables/useNotice', () => ({
+  useNotice: () => ({ say: said, asked: (call: () => Promise<unknown>) => call() }),
+}))
 
 const SOURCE = 'Spring test\n\n__ 1. Which bee mates?\na. worker  b. drone\n'
 const row = (line: number, before: string, after: string[], ...steps: string[]) => ({ line, before, after, steps })
@@ -21,7 +22,7 @@ const tidying: Tidied = {
   rows: [
     row(1, 'Spring test', [], 'Title above the questions'),
     row(2, '', [], 'Blank lines'),
-    row(3, '__ 1. Which bee mates?', ['1. Which bee mates?'], 'Rules for the answer'),
+    row(3, '__ 1. Which bee mates?', ['1. Which bee mates?'], 'Answer blanks'),
     row(4, 'a. worker  b. drone', ['a. worker', 'b. drone'], 'Options side by side'),
   ],
   title: 'Spring test',
@@ -29,7 +30,8 @@ const tidying: Tidied = {
     { name: 'titles', label: 'Title above the questions', changes: 1, refused: 0 },
     { name: 'option-columns', label: 'Options side by side', changes: 1, refused: 0 },
   ],
-} as unknown as Tidied
+  notes: [],
+}
 
 const read = answer(
   [
@@ -50,21 +52,21 @@ const List = defineComponent({
 })
 
 const desk = {
-  applied: vi.fn(),
-  change: vi.fn(),
-  replaceAll: vi.fn(),
-  goToLine: vi.fn(),
-  undo: vi.fn(),
+  applied: vi.fn<(base: string, edits: readonly Edit[]) => Promise<boolean>>(),
+  change: vi.fn<(what: SheetChange) => Promise<boolean>>(),
+  replaceAll: vi.fn<(text: string) => void>(),
+  goToLine: vi.fn<(line: number) => void>(),
+  undo: () => true,
   base: () => Promise.resolve('h1'),
-  asked: (call: () => Promise<unknown>) => call(),
   reading: shallowRef(spliced(NOTHING_READ, read)),
-  view: shallowRef({ state: EditorState.create({ doc: SOURCE }), hasFocus: true }),
-  sheet: ref({ title: 'Pasted on 25 November', fileName: null as string | null, notes: ['Comments were left out.'] }),
+  doc: () => Text.of(SOURCE.split('\n')),
+  hasFocus: () => true,
+  sheet: shallowRef(sheet({ title: 'Pasted on 25 November', notes: ['Comments were left out.'] })),
 }
 
 async function open() {
   const shown = mount(TidiedLeaf, {
-    props: { desk: desk as unknown as Desk, sheetId: 's1' },
+    props: { desk, sheetId: 's1' },
     global: { plugins: plugins(), stubs: { FacingList: List } },
   })
   await flushPromises()

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
 import { useTidied } from '@/desk/leaves/tidied/useTidied'
 import { NOTHING_READ } from '@/desk/sync/reading'
-import type { Desk } from '@/desk/useDesk'
+import { plugins } from './plugins'
 
 const tidying = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { tidying } }))
@@ -12,25 +12,21 @@ const row = {
   line: 3,
   before: '____ 1. Which?',
   after: ['1. Which?'],
-  steps: ['Rules for the answer'],
+  steps: ['Answer blanks'],
 }
 const answer = {
   edits: [],
   rows: [row],
   title: null,
   steps: [
-    { name: 'answer-rules', label: 'Rules for the answer', changes: 2, refused: 0 },
+    { name: 'answer-rules', label: 'Answer blanks', changes: 2, refused: 0 },
     { name: 'titles', label: 'Title above the questions', changes: 1, refused: 0 },
   ],
 }
 
 async function open() {
   const reading = shallowRef({ ...NOTHING_READ, hash: 'h1' })
-  const desk = {
-    reading,
-    base: () => Promise.resolve(reading.value.hash),
-    asked: (call: () => Promise<unknown>) => call(),
-  } as unknown as Desk
+  const desk = { reading, base: () => Promise.resolve(reading.value.hash) }
   let found!: ReturnType<typeof useTidied>
   const wrapper = mount(
     defineComponent({
@@ -39,6 +35,7 @@ async function open() {
         return () => h('div')
       },
     }),
+    { global: { plugins: plugins() } },
   )
   await flushPromises()
   return { found, reading, wrapper }

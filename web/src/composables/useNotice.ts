@@ -1,5 +1,6 @@
 import { useToast } from 'primevue/usetoast'
 import { useI18n } from 'vue-i18n'
+import { Problem } from '@/api/client'
 
 /** Whether what stands at the foot of the page offers a way back. There is one such place. */
 let offersUndo = false
@@ -28,5 +29,16 @@ export function useNotice() {
     offersUndo = false
   }
 
-  return { say, withdrawUndo }
+  /** The answer of a call; null where the server refused it, which is then said. */
+  async function asked<T>(call: () => Promise<T>): Promise<T | null> {
+    try {
+      return await call()
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      say(error.message)
+      return null
+    }
+  }
+
+  return { say, withdrawUndo, asked }
 }

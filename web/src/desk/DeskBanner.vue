@@ -6,7 +6,12 @@ import ArrivalNote from '@/parts/ArrivalNote.vue'
 import type { Desk } from './useDesk'
 
 /** One line over the book for what cannot wait: files on their way, or text that the server does not take. */
-defineProps<{ desk: Desk; isOver: boolean; arrival: Arrival | null; refusals: readonly Refusal[] }>()
+defineProps<{
+  desk: Pick<Desk, 'saveState' | 'saveMessage' | 'putBack' | 'tryAgain'>
+  isOver: boolean
+  arrival: Arrival | null
+  refusals: readonly Refusal[]
+}>()
 const emit = defineEmits<{ stop: []; seen: [] }>()
 const { t } = useI18n()
 </script>

@@ -24,7 +24,7 @@ export interface FacingItem {
  * brought to the reading line of the other.
  */
 export function useFacing(
-  desk: Desk,
+  desk: Pick<Desk, 'reading' | 'view' | 'rangeNow'>,
   leaf: Readonly<Ref<FacingSide | null>>,
   items: ComputedRef<readonly FacingItem[]>,
   moved: Readonly<Ref<number>>,

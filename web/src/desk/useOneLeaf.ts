@@ -1,10 +1,9 @@
-import { EditorView } from '@codemirror/view'
 import { useMediaQuery } from '@vueuse/core'
 import { nextTick, ref, watch } from 'vue'
 import type { Desk } from './useDesk'
 
 /** On a phone, one leaf is open at a time, and the source is one of them. */
-export function useOneLeaf(desk: Desk) {
+export function useOneLeaf(desk: Pick<Desk, 'led' | 'showCursor'>) {
   const isNarrow = useMediaQuery('(width < 760px)')
   const isSourceOpen = ref(false)
 
@@ -13,9 +12,7 @@ export function useOneLeaf(desk: Desk) {
     if (!isNarrow.value || isSourceOpen.value) return
     isSourceOpen.value = true
     await nextTick()
-    const view = desk.view.value
-    view?.dispatch({ effects: EditorView.scrollIntoView(view.state.selection.main.head, { y: 'center' }) })
-    view?.focus()
+    desk.showCursor()
   })
 
   return { isNarrow, isSourceOpen }

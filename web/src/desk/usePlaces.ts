@@ -4,7 +4,7 @@ import { computed, type Ref, ref, type ShallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useNotice } from '@/composables/useNotice'
 import { rangeOf, readingField } from './source/reading-field'
-import type { PlacedBlock, PlacedFinding, SheetReading } from './sync/reading'
+import { isTouched, type PlacedBlock, type PlacedFinding, type SheetReading } from './sync/reading'
 
 export interface Cursor {
   line: number
@@ -32,6 +32,12 @@ export function usePlaces(
   function rangeNow(block: PlacedBlock): { from: number; to: number } | null {
     const state = view.value?.state.field(readingField)
     return state ? rangeOf(state, block) : null
+  }
+
+  /** Where a block begins now; null where it was typed in since it was read. */
+  function placeNow(block: PlacedBlock): number | null {
+    const state = view.value?.state.field(readingField)
+    return !state || isTouched(state.since, block.from, block.to) ? null : state.since.mapPos(block.from, 1)
   }
 
   function goTo(offset: number, end = offset, keepsFocus = false): void {
@@ -111,5 +117,7 @@ export function usePlaces(
     return findingHere()?.finding ?? null
   })
 
-  return { led, rangeNow, goToBlock, goToFinding, step, findingHere, atCursor }
+  return { led, rangeNow, placeNow, goToBlock, goToFinding, step, findingHere, atCursor }
 }
+
+export type Places = ReturnType<typeof usePlaces>

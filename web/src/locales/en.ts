@@ -81,6 +81,8 @@ export const en = {
     findNone: 'No sheet has that name.',
     choosing: 'choose',
     opening: 'open',
+    renaming: 'rename',
+    removing: 'remove',
   },
   arrival: {
     reading: 'Adding “{name}” …',
@@ -298,6 +300,7 @@ export const en = {
     lead: 'Your text is on the left. On the right are its leaves: each shows what becomes of it. The spine between them has one bead for each question: a circle is ready, a triangle is a doubt, a square is a fault, and a filled square could not be read.',
     find: 'Find an action',
     actions: {
+      help: 'Show this help',
       next: 'Go to the next finding, hints last',
       previous: 'Go to the previous finding',
       mend: 'Fix the finding at the cursor',

@@ -1,44 +1,37 @@
 <script setup lang="ts">
-import { useDark, useEventListener, useTitle } from '@vueuse/core'
+import { useTitle } from '@vueuse/core'
 import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useBringIn } from '@/composables/useBringIn'
-import { useFunctionKeys } from '@/composables/useFunctionKeys'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import ConflictDialog from '@/desk/ConflictDialog.vue'
 import DeskBanner from '@/desk/DeskBanner.vue'
 import EncodingDialog from '@/desk/EncodingDialog.vue'
 import ExpectedCount from '@/desk/ExpectedCount.vue'
-import FindingsLeaf from '@/desk/leaves/findings/FindingsLeaf.vue'
+import { LEAVES } from '@/desk/leaves/leaves'
 import LeafTabs from '@/desk/leaves/LeafTabs.vue'
-import HandoverLeaf from '@/desk/leaves/handover/HandoverLeaf.vue'
-import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
-import ProofLeaf from '@/desk/leaves/proof/ProofLeaf.vue'
+import { LEAF_NAMES, type LeafName } from '@/desk/leaves/names'
 import SaveNote from '@/desk/SaveNote.vue'
 import SheetTitle from '@/desk/SheetTitle.vue'
 import ExampleStrip from '@/desk/source/ExampleStrip.vue'
 import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useDesk } from '@/desk/useDesk'
+import { useDeskActions } from '@/desk/useDeskActions'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
 import { useOneLeaf } from '@/desk/useOneLeaf'
 import AppBar from '@/parts/AppBar.vue'
-import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
-import KeyHint from '@/parts/KeyHint.vue'
+import HelpDialog from '@/parts/HelpDialog.vue'
 import StatusBar from '@/parts/StatusBar.vue'
-
-const LEAVES = ['tidied', 'proof', 'findings', 'handover'] as const
-type LeafName = (typeof LEAVES)[number]
 
 const { id, leaf } = defineProps<{ id: string; leaf: LeafName }>()
 const { t } = useI18n()
 const router = useRouter()
 const { say } = useNotice()
 const { offer } = useOffer()
-const isDark = useDark({ disableTransition: false })
 
 const { refusals, isOver, arrival, stop } = useBringIn((come) => {
   if (come && !refusals.value.length) void router.push('/')
@@ -78,10 +71,10 @@ watch(
 const block = computed(() => reading.value.blocks[cursor.value.block])
 const notation = computed(() => offer.value.notations.find(({ id: one }) => one === sheet.value?.notation))
 const examples = computed(() => notation.value?.examples ?? [])
-const canBeTidied = computed(() => notation.value?.canBeTidied ?? false)
-
-/** Only a printed test is tidied; other notations have their fixes. */
-const leaves = computed(() => LEAVES.filter((name) => name !== 'tidied' || canBeTidied.value))
+const leaves = computed(() => {
+  const { value } = notation
+  return LEAF_NAMES.filter((name) => !LEAVES[name].isFor || (value && LEAVES[name].isFor(value)))
+})
 const marksAtOnce = ref(false)
 
 function show(name: LeafName): void {
@@ -112,44 +105,13 @@ async function readAs(encoding: string): Promise<void> {
   }
 }
 
-const actions: Action[] = [
-  { id: 'next', keys: 'F8', run: () => desk.step(1) },
-  { id: 'previous', keys: 'Shift F8', run: () => desk.step(-1) },
-  { id: 'mend', keys: 'F2', run: desk.mendHere },
-  { id: 'mendAll', keys: 'Shift F2', run: () => void desk.mendAll() },
-  { id: 'otherSide', keys: 'F6', run: otherSide },
-  { id: 'search', keys: 'Ctrl F', run: () => desk.search() },
-  { id: 'undo', keys: 'Ctrl Z', run: () => desk.undo() },
-  { id: 'redo', keys: 'Ctrl Y', run: () => desk.redo() },
-  { id: 'tidied', keys: '', run: () => canBeTidied.value && show('tidied') },
-  { id: 'key', keys: '', run: () => void openKey() },
-  { id: 'proof', keys: '', run: () => show('proof') },
-  { id: 'findings', keys: '', run: () => show('findings') },
-  { id: 'handover', keys: '', run: () => show('handover') },
-  { id: 'shelf', keys: '', run: () => void router.push('/') },
-  { id: 'dark', keys: '', run: () => (isDark.value = !isDark.value) },
-  { id: 'leaveEditor', keys: 'Esc Tab' },
-]
-
-// In the source, and wherever something is typed, undo is their own.
-useEventListener(window, 'keydown', (event) => {
-  const { target } = event
-  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
-  if (target instanceof HTMLElement && target.closest('input, textarea, .cm-editor')) return
-  const key = event.key.toLowerCase()
-  if (key === 'y' || (key === 'z' && event.shiftKey)) desk.redo()
-  else if (key === 'z') desk.undo()
-  else return
-  event.preventDefault()
-})
-
-useFunctionKeys({
-  F1: () => (isHelpOpen.value = true),
-  F2: desk.mendHere,
-  'Shift+F2': () => void desk.mendAll(),
-  F6: otherSide,
-  F8: () => desk.step(1),
-  'Shift+F8': () => desk.step(-1),
+const actions = useDeskActions({
+  desk,
+  leaves,
+  show,
+  openKey: () => void openKey(),
+  otherSide,
+  openHelp: () => (isHelpOpen.value = true),
 })
 </script>
 
@@ -219,7 +181,7 @@ useFunctionKeys({
       <LeafTabs
         v-model:source="isSourceOpen"
         class="head"
-        :desk="desk"
+        :count="count"
         :names="leaves"
         :open="leaf"
         :has-source="isNarrow"
@@ -242,38 +204,22 @@ useFunctionKeys({
       <SpineStrip :desk="desk" :leaf="side" :items="items" :moved="moved" :source-extent="facing.sourceExtent" />
       <div class="leaf">
         <template v-if="!sheet" />
-        <TidiedLeaf
-          v-else-if="leaf === 'tidied'"
+        <component
+          :is="LEAVES[leaf].component"
+          v-else
+          :key="leaf"
           ref="leafView"
           :desk="desk"
           :sheet-id="id"
+          v-bind="leaf === 'proof' ? { marks: marksAtOnce } : {}"
           @moved="leafMoved += 1"
           @taken="taken"
-        />
-        <ProofLeaf
-          v-else-if="leaf === 'proof'"
-          ref="leafView"
-          :desk="desk"
-          :sheet-id="id"
-          :marks="marksAtOnce"
-          @moved="leafMoved += 1"
-        />
-        <FindingsLeaf
-          v-else-if="leaf === 'findings'"
-          ref="leafView"
-          :desk="desk"
-          @moved="leafMoved += 1"
           @choose-encoding="isChoosingEncoding = true"
         />
-        <HandoverLeaf v-else ref="leafView" :desk="desk" :sheet-id="id" @moved="leafMoved += 1" />
       </div>
     </main>
 
-    <StatusBar>
-      <KeyHint keys="F8" :what="t('desk.nextFinding')" @press="desk.step(1)" />
-      <KeyHint keys="F2" :what="t('desk.mend')" @press="desk.mendHere()" />
-      <KeyHint keys="F6" :what="t('desk.otherSide')" @press="otherSide()" />
-      <KeyHint keys="F1" :what="t('desk.helpAndKeys')" @press="isHelpOpen = true" />
+    <StatusBar :actions="actions">
       <template #end>
         {{ t('desk.place', { line: cursor.line, column: cursor.column }) }}
         <template v-if="block?.number"> · {{ t('desk.inQuestion', { number: block.number }) }}</template>

@@ -6,12 +6,11 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
 import { useBringIn } from '@/composables/useBringIn'
-import { useFunctionKeys } from '@/composables/useFunctionKeys'
+import { type Action, useActionKeys } from '@/composables/actions'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import AppBar from '@/parts/AppBar.vue'
-import HelpDialog, { type Action } from '@/parts/HelpDialog.vue'
-import KeyHint from '@/parts/KeyHint.vue'
+import HelpDialog from '@/parts/HelpDialog.vue'
 import StatusBar from '@/parts/StatusBar.vue'
 import BringIn from '@/shelf/BringIn.vue'
 import PasteDialog from '@/shelf/PasteDialog.vue'
@@ -114,12 +113,13 @@ function moveBy(step: number): void {
 }
 
 const actions: Action[] = [
-  { id: 'choose', keys: '↑ ↓' },
-  { id: 'open', keys: 'Enter' },
-  { id: 'rename', keys: 'F2' },
-  { id: 'takeOff', keys: 'Del' },
+  { id: 'choose', keys: '↑ ↓', hint: 'shelf.choosing' },
+  { id: 'open', keys: 'Enter', hint: 'shelf.opening' },
+  { id: 'rename', keys: 'F2', hint: 'shelf.renaming' },
+  { id: 'takeOff', keys: 'Del', hint: 'shelf.removing' },
+  { id: 'help', keys: 'F1', hint: 'desk.helpAndKeys', run: () => (isHelpOpen.value = true) },
 ]
-useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
+useActionKeys(actions)
 </script>
 
 <template>
@@ -182,12 +182,7 @@ useFunctionKeys({ F1: () => (isHelpOpen.value = true) })
         @empty="make(t('shelf.emptyName'), '', $event)"
       />
     </main>
-    <StatusBar>
-      <span><kbd>↑</kbd> <kbd>↓</kbd> {{ t('shelf.choosing') }}</span>
-      <span><kbd>Enter</kbd> {{ t('shelf.opening') }}</span>
-      <span><kbd>F2</kbd> {{ t('shelf.rename').toLowerCase() }}</span>
-      <span><kbd>Del</kbd> {{ t('shelf.takeOff').toLowerCase() }}</span>
-      <KeyHint keys="F1" :what="t('desk.helpAndKeys')" @press="isHelpOpen = true" />
+    <StatusBar :actions="actions">
       <template v-if="sheets" #end>
         {{ t('shelf.sheets', sheets.length) }} ·
         {{ t('shelf.questions', total, { named: { n: total.toLocaleString('en') } }) }} ·

@@ -3,15 +3,9 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Action } from '@/composables/actions'
 
-/** An action that the page can do; without $run, its key alone does it. */
-export interface Action {
-  id: string
-  keys: string
-  run?: () => void
-}
-
-const { actions } = defineProps<{ actions: Action[] }>()
+const { actions } = defineProps<{ actions: readonly Action[] }>()
 const isOpen = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const wanted = ref('')

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-defineProps<{ keys: string; what: string }>()
+/** A key and what it does; it can be pressed where the page itself does it. */
+defineProps<{ keys: string; what: string; canBePressed: boolean }>()
 defineEmits<{ press: [] }>()
 </script>
 
 <template>
-  <button type="button" class="key-hint" @click="$emit('press')">
+  <button v-if="canBePressed" type="button" class="key-hint" @click="$emit('press')">
     <kbd>{{ keys }}</kbd> {{ what }}
   </button>
+  <span v-else>
+    <kbd v-for="key in keys.split(' ')" :key="key">{{ key }}</kbd> {{ what }}
+  </span>
 </template>
 
 <style scoped>

@@ -1,6 +1,24 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Action } from '@/composables/actions'
+import KeyHint from './KeyHint.vue'
+
+/** The keys that matter most on a page, and what is worth knowing at its end. */
+defineProps<{ actions: readonly Action[] }>()
+const { t } = useI18n()
+</script>
+
 <template>
   <footer class="status-bar">
-    <slot />
+    <template v-for="action in actions" :key="action.id">
+      <KeyHint
+        v-if="action.hint"
+        :keys="action.keys"
+        :what="t(action.hint)"
+        :can-be-pressed="action.run !== undefined"
+        @press="action.run?.()"
+      />
+    </template>
     <div class="end"><slot name="end" /></div>
   </footer>
 </template>

@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { RouteLocationRaw } from 'vue-router'
-import type { Desk } from '../useDesk'
+import type { Level } from '@/api/client'
 
 /** The leaves of the right side, each an address; on a phone the source is one of them. */
-const { desk } = defineProps<{
-  desk: Desk
+const { count } = defineProps<{
+  count: Readonly<Record<Level, number>>
   names: readonly Name[]
   open: Name
   to: (name: Name) => RouteLocationRaw
@@ -15,7 +15,7 @@ const { desk } = defineProps<{
 const isSourceOpen = defineModel<boolean>('source', { required: true })
 const { t } = useI18n()
 
-const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((level) => desk.count.value[level] > 0))
+const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((level) => count[level] > 0))
 </script>
 
 <template>
@@ -42,8 +42,7 @@ const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((leve
       {{ t(`desk.leaf.${name}`) }}
       <template v-if="name === 'findings'">
         <span v-for="level in levels" :key="level" class="badge" :class="`is-${level}`"
-          >{{ desk.count.value[level]
-          }}<span class="visually-hidden">{{ t(`levels.${level}`, desk.count.value[level]) }}</span></span
+          >{{ count[level] }}<span class="visually-hidden">{{ t(`levels.${level}`, count[level]) }}</span></span
         >
       </template>
     </RouterLink>

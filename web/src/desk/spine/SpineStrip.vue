@@ -12,7 +12,7 @@ import { beadPlaces, bracket, thread } from './layout'
 
 /** The strip between source and leaf: a bead for each question in sight, tied to its text and to its outcome. */
 const { desk, leaf, items, moved, sourceExtent } = defineProps<{
-  desk: Desk
+  desk: Pick<Desk, 'reading' | 'view' | 'cursor' | 'goToBlock'>
   leaf: FacingSide | null
   items: readonly FacingItem[]
   moved: number

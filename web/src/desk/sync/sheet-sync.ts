@@ -32,6 +32,7 @@ const PAUSE_AFTER_A_KEY = 40
 /** After the first failure; twice as long after each further one, so that a server in trouble is not pressed. */
 const PAUSE_BEFORE_A_TRY = 1_500
 const LONGEST_PAUSE = 30_000
+const LONGEST_WAIT = 3_000
 
 /**
  * Carries what is typed to the server, and brings back what became of it.
@@ -68,6 +69,7 @@ export class SheetSync {
     this.doors.keep(null)
     this.doors.onReading(reading, this.waiting)
     this.doors.onState('saved', null)
+    this.letGoOn()
   }
 
   /** What all questions together show; left aside if the text has moved on. */
@@ -93,6 +95,33 @@ export class SheetSync {
 
   get isSettled(): boolean {
     return !this.sent && this.waiting.empty
+  }
+
+  /**
+   * Sends at once what waits, until the server has it all; or until there is trouble with it, which is shown elsewhere.
+   * A request that hangs is waited for a few seconds.
+   */
+  whenSettled(): Promise<void> {
+    if (this.isSettled || this.isStopped || this.failures > 0) return Promise.resolve()
+    this.nudge()
+    return new Promise((resolve) => {
+      const timer = setTimeout(done, LONGEST_WAIT)
+      const waiting = this.settling
+      function done(): void {
+        clearTimeout(timer)
+        waiting.delete(done)
+        resolve()
+      }
+      waiting.add(done)
+    })
+  }
+
+  private readonly settling = new Set<() => void>()
+
+  /** Lets those go on that wait until all is saved, if it is, or cannot be for now. */
+  private letGoOn(): void {
+    if (this.isSettled || this.isStopped || this.failures > 0) for (const done of [...this.settling]) done()
+    else if (this.settling.size) this.nudge()
   }
 
   /** Sends at once what waits; a server in trouble is left its pause. */
@@ -154,6 +183,7 @@ export class SheetSync {
       this.isUnderWay = false
       this.failed(error)
     }
+    this.letGoOn()
   }
 
   private bodyOf(changes: ChangeSet): SaveBody {

@@ -5,7 +5,8 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedFinding } from '../../sync/reading'
-import type { Desk, Mending } from '../../useDesk'
+import type { Desk } from '../../useDesk'
+import type { Mending } from '../../useMending'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
@@ -13,7 +14,25 @@ import KindMending from './KindMending.vue'
 import { type FindingsItem, kindOf, useFindingsList } from './useFindingsList'
 
 /** What is wrong or doubtful: by question in the order of the text, or by kind. */
-const { desk } = defineProps<{ desk: Desk }>()
+const { desk } = defineProps<{
+  desk: Pick<
+    Desk,
+    | 'sheet'
+    | 'reading'
+    | 'doc'
+    | 'findings'
+    | 'off'
+    | 'count'
+    | 'atCursor'
+    | 'goToFinding'
+    | 'mend'
+    | 'mendAll'
+    | 'mending'
+    | 'applyMending'
+    | 'setOff'
+    | 'setOffHere'
+  >
+}>()
 const emit = defineEmits<{ moved: []; chooseEncoding: [] }>()
 const { t } = useI18n()
 const { offer } = useOffer()
@@ -39,7 +58,7 @@ const halfChance = computed(() => {
 })
 
 function lineOf(placed: PlacedFinding): number {
-  const doc = desk.view.value?.state.doc
+  const doc = desk.doc()
   return doc ? doc.lineAt(Math.min(doc.length, placed.from)).number : 1
 }
 

@@ -20,7 +20,10 @@ import TargetStyle from './TargetStyle.vue'
 import { useWritten, type WantedTarget } from './useWritten'
 
 /** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
-const { desk, sheetId } = defineProps<{ desk: Desk; sheetId: string }>()
+const { desk, sheetId } = defineProps<{
+  desk: Pick<Desk, 'sheet' | 'reading' | 'settled' | 'setTarget' | 'goToBlock'>
+  sheetId: string
+}>()
 const emit = defineEmits<{ moved: [] }>()
 const { t } = useI18n()
 const { say } = useNotice()

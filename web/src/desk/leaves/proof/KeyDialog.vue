@@ -10,10 +10,10 @@ import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
 /** A key list that marks all at once; what it will mark, and what does not fit, is said before. */
-const { desk, sheetId } = defineProps<{ desk: Desk; sheetId: string }>()
+const { desk, sheetId } = defineProps<{ desk: Pick<Desk, 'applied' | 'base' | 'undo'>; sheetId: string }>()
 const isOpen = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const { say } = useNotice()
+const { say, asked } = useNotice()
 const key = ref('')
 const marking = shallowRef<(KeyMarking & { base: string; of: string }) | null>(null)
 
@@ -24,7 +24,7 @@ const look = useDebounceFn(async () => {
     return
   }
   const base = await desk.base()
-  const found = await desk.asked(() => api.key(sheetId, base, of))
+  const found = await asked(() => api.key(sheetId, base, of))
   // What is typed meanwhile is looked at on its own.
   if (key.value === of) marking.value = found && { ...found, base, of }
 }, 200)

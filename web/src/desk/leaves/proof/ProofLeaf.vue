@@ -20,7 +20,10 @@ const {
   sheetId,
   marks = false,
 } = defineProps<{
-  desk: Desk
+  desk: Pick<
+    Desk,
+    'reading' | 'doc' | 'cursor' | 'atCursor' | 'rangeNow' | 'mend' | 'edited' | 'settled' | 'applied' | 'base' | 'undo'
+  >
   sheetId: string
   /** Whether marking begins at once. */
   marks?: boolean
@@ -84,7 +87,7 @@ const shownOf = (block: PlacedBlock) =>
 
 function sourceOf(block: PlacedBlock): string {
   const range = desk.rangeNow(block)
-  return range ? (desk.view.value?.state.sliceDoc(range.from, range.to).trimEnd() ?? '') : ''
+  return range ? (desk.doc()?.sliceString(range.from, range.to).trimEnd() ?? '') : ''
 }
 
 function estimate({ block }: ProofItem): number {

@@ -27,7 +27,11 @@ export function withMark(question: Question, mark: Mark | undefined): Question {
 }
 
 /** Goes down the questions and marks their answers by key or pointer, by edits to the source. */
-export function useMarking(desk: Desk, sheetId: string, reveal: (block: PlacedBlock) => void) {
+export function useMarking(
+  desk: Pick<Desk, 'reading' | 'edited' | 'settled'>,
+  sheetId: string,
+  reveal: (block: PlacedBlock) => void,
+) {
   /** The question that letters go to, by number; null while nobody marks. */
   const current = ref<number | null>(null)
   /** The question that was marked last by letter, which Shift adds to; null once somebody went elsewhere. */

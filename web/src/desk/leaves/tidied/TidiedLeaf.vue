@@ -11,10 +11,16 @@ import LeafFrame from '../LeafFrame.vue'
 import { useTidied } from './useTidied'
 
 /** The text as it would stand, line by line beside the source, with each step that did something. */
-const { desk, sheetId } = defineProps<{ desk: Desk; sheetId: string }>()
+const { desk, sheetId } = defineProps<{
+  desk: Pick<
+    Desk,
+    'sheet' | 'reading' | 'doc' | 'hasFocus' | 'base' | 'applied' | 'change' | 'goToLine' | 'replaceAll' | 'undo'
+  >
+  sheetId: string
+}>()
 const emit = defineEmits<{ moved: []; taken: [] }>()
 const { t } = useI18n()
-const { say } = useNotice()
+const { say, asked } = useNotice()
 const { tidied, refusedSteps, refusedLines, isWorking, changes, toggleStep, toggleLine } = useTidied(desk, sheetId)
 const list = useTemplateRef('list')
 /** What was left out of the document, and what the tidied text leaves where it is. */
@@ -36,7 +42,7 @@ let last: TidiedItem[] = []
 /** The rows of each block that the source was read as, so that both sides can be level. */
 const items = computed<TidiedItem[]>(() => {
   const found = tidied.value
-  const doc = desk.view.value?.state.doc
+  const doc = desk.doc()
   if (!found || !doc) return []
   // Until what is being typed was tidied, what stood before stays.
   if (found.base !== desk.reading.value.hash) return last
@@ -89,9 +95,9 @@ async function takeAll(): Promise<void> {
 }
 
 async function original(): Promise<void> {
-  const found = await desk.asked(() => api.original(sheetId))
+  const found = await asked(() => api.original(sheetId))
   if (!found) return
-  if (desk.view.value?.state.doc.toString() === found.text) {
+  if (desk.doc()?.toString() === found.text) {
     say(t('tidied.isOriginal'))
     return
   }
@@ -103,7 +109,7 @@ async function original(): Promise<void> {
 watch(
   tidied,
   (found, before) => {
-    if (found && !before && !desk.view.value?.hasFocus) take.value?.$el.focus()
+    if (found && !before && !desk.hasFocus()) take.value?.$el.focus()
   },
   { flush: 'post' },
 )

@@ -2,24 +2,26 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import type { Tidied, TidyRow } from '@/api/client'
 import { api } from '@/api/client'
+import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
 /** What tidying makes of the source as it stands, without the steps and lines that the person refused. */
-export function useTidied(desk: Desk, sheetId: string) {
+export function useTidied(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string) {
+  const { asked } = useNotice()
   const tidied = shallowRef<(Tidied & { base: string }) | null>(null)
   const refusedSteps = ref<string[]>([])
   const refusedLines = ref<number[]>([])
   const isWorking = ref(true)
   let isOver = false
-  let asked = 0
+  let latest = 0
 
   async function work(): Promise<void> {
     isWorking.value = true
-    const mine = ++asked
+    const mine = ++latest
     const base = await desk.base()
-    const answer = await desk.asked(() => api.tidying(sheetId, base, refusedSteps.value, refusedLines.value))
+    const answer = await asked(() => api.tidying(sheetId, base, refusedSteps.value, refusedLines.value))
     // Another step may have been refused meanwhile: the last answer is the one that counts.
-    if (isOver || mine !== asked) return
+    if (isOver || mine !== latest) return
     // A text that was typed in meanwhile is tidied again after its own reading.
     if (answer) tidied.value = { ...answer, base }
     isWorking.value = false

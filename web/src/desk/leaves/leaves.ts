@@ -1,0 +1,22 @@
+import type { Component } from 'vue'
+import type { Notation } from '@/api/client'
+import FindingsLeaf from './findings/FindingsLeaf.vue'
+import HandoverLeaf from './handover/HandoverLeaf.vue'
+import type { LeafName } from './names'
+import ProofLeaf from './proof/ProofLeaf.vue'
+import TidiedLeaf from './tidied/TidiedLeaf.vue'
+
+interface Leaf {
+  component: Component
+  /** Whether a sheet in this notation has the leaf; all have it where this is left out. */
+  isFor?: (notation: Notation) => boolean
+}
+
+/** What is behind each name: tabs, keys and help are made of this table. */
+export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
+  // Other notations have their fixes.
+  tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }) => canBeTidied },
+  proof: { component: ProofLeaf },
+  findings: { component: FindingsLeaf },
+  handover: { component: HandoverLeaf },
+}
