@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Entity\Sheet;
-use App\Reading\Blocks;
 use App\Reading\FileNames;
+use Notagram\Editing\Blocks;
 use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;

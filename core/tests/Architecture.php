@@ -23,6 +23,7 @@ final class Architecture
         'Check' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Proof' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Intake' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
+        'Editing' => ['Message', 'Source', 'Finding', 'Question', 'Notation'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
     ];
 

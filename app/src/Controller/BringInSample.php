@@ -9,10 +9,7 @@ use App\Demo\Samples;
 use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\View\CreatedView;
-use App\View\ProblemView;
-use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** One of the documents that ship with the program, brought in as any other. */
@@ -23,11 +20,10 @@ final readonly class BringInSample
     {
     }
 
-    #[OA\Post(path: '/api/samples/{name}', parameters: [new OA\Parameter(name: 'name', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 201, description: 'The new sheet', content: new OA\JsonContent(ref: CreatedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(string $name): JsonResponse
+    public function __invoke(string $name): CreatedView
     {
         $fileName = Samples::FILES[$name] ?? throw Refusal::because(404, 'sample', name: $name);
 
-        return new JsonResponse($this->views->created($this->arrivals->bring($this->samples->bytes($fileName), $fileName, $this->clock->now())), 201);
+        return $this->views->created($this->arrivals->bring($this->samples->bytes($fileName), $fileName, $this->clock->now()));
     }
 }

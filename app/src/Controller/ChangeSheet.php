@@ -10,13 +10,10 @@ use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\Request\SheetChangeRequest;
-use App\View\ProblemView;
 use App\View\SheetView;
 use Notagram\Notation\Notations;
 use Notagram\Source\Encoding;
-use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -27,12 +24,11 @@ final readonly class ChangeSheet
     {
     }
 
-    #[OA\Patch(path: '/api/sheets/{id}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SheetChangeRequest::class)), responses: [new OA\Response(response: 200, description: 'The sheet as it is now', content: new OA\JsonContent(ref: SheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(Sheet $sheet, #[MapRequestPayload] SheetChangeRequest $change): JsonResponse
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] SheetChangeRequest $change): SheetView
     {
         $this->sheets->change($sheet, fn () => $this->apply($change, $sheet));
 
-        return new JsonResponse($this->views->of($sheet));
+        return $this->views->of($sheet);
     }
 
     private function apply(SheetChangeRequest $change, Sheet $sheet): void

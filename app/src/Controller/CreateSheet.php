@@ -10,15 +10,12 @@ use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
 use App\Request\NewSheetRequest;
 use App\View\CreatedView;
-use App\View\ProblemView;
 use Notagram\Intake\HtmlPage;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use Notagram\Source\SourceText;
-use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -29,8 +26,7 @@ final readonly class CreateSheet
     {
     }
 
-    #[OA\Post(path: '/api/sheets', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NewSheetRequest::class)), responses: [new OA\Response(response: 201, description: 'The new sheet', content: new OA\JsonContent(ref: CreatedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(#[MapRequestPayload] NewSheetRequest $new): JsonResponse
+    public function __invoke(#[MapRequestPayload] NewSheetRequest $new): CreatedView
     {
         if (max(\strlen($new->text), \strlen($new->html ?? '')) > ReadLimits::MAX_FILE_BYTES) {
             throw Refusal::because(413, 'text-too-large', megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
@@ -58,6 +54,6 @@ final readonly class CreateSheet
         }
         $this->sheets->add($sheet, $now);
 
-        return new JsonResponse($this->views->created($sheet), 201);
+        return $this->views->created($sheet);
     }
 }

@@ -6,16 +6,13 @@ namespace App\Controller;
 
 use App\Entity\Sheet;
 use App\Http\Refusal;
-use App\Reading\EditedText;
 use App\Request\MarkRequest;
 use App\View\MarkedView;
-use App\View\ProblemView;
+use Notagram\Editing\EditedText;
 use Notagram\Finding\TextEdit;
 use Notagram\Message\Message;
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\ReadSheet;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -23,12 +20,8 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}/marking', methods: ['POST'])]
 final readonly class MarkQuestion
 {
-    #[OA\Post(path: '/api/sheets/{id}/marking', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MarkRequest::class)), responses: [new OA\Response(response: 200, description: 'What it does', content: new OA\JsonContent(ref: MarkedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(Sheet $sheet, #[MapRequestPayload] MarkRequest $request): JsonResponse
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] MarkRequest $request): MarkedView
     {
-        if ($request->base !== $sheet->textHash()) {
-            throw Refusal::because(409, 'text-changed');
-        }
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         try {
             $placed = $read->numbered($request->question);
@@ -53,6 +46,6 @@ final readonly class MarkQuestion
             throw Refusal::because(422, 'marking', notation: $sheet->notation()->label());
         }
 
-        return new JsonResponse(new MarkedView(EditedText::made($sheet->text(), array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($block->start), $edit->text), $edits))));
+        return new MarkedView(EditedText::made($sheet->text(), array_map(static fn (TextEdit $edit) => new TextEdit($edit->span->shiftedBy($block->start), $edit->text), $edits)));
     }
 }

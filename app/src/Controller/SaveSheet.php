@@ -7,22 +7,20 @@ namespace App\Controller;
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
 use App\Http\Refusal;
-use App\Reading\Blocks;
-use App\Reading\EditedText;
 use App\Reading\SheetReader;
 use App\Repository\SheetRepository;
 use App\Request\SaveRequest;
 use App\View\ConflictView;
-use App\View\ProblemView;
 use App\View\SavedView;
+use Notagram\Editing\Blocks;
+use Notagram\Editing\EditedText;
 use Notagram\Handover\BlockTarget;
 use Notagram\Handover\Targets;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
+use Notagram\Source\LineEnding;
 use Notagram\Source\ReadLimits;
-use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -34,18 +32,17 @@ final readonly class SaveSheet
     {
     }
 
-    #[OA\Post(path: '/api/sheets/{id}/edits', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveRequest::class)), responses: [new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: SavedView::class)), new OA\Response(response: 409, description: 'Another text stands there', content: new OA\JsonContent(ref: ConflictView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(Sheet $sheet, #[MapRequestPayload] SaveRequest $save): JsonResponse
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] SaveRequest $save): SavedView|ConflictView
     {
         $target = null === $save->target ? null : $this->targets->find($save->target);
         $old = $this->sheets->change($sheet, fn () => $this->applied($sheet, $save));
         if (null === $old) {
-            return new JsonResponse(new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), strtr($sheet->text(), ["\r\n" => "\n", "\r" => "\n"])), 409);
+            return new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), LineEnding::folded($sheet->text()));
         }
         $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
         $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target instanceof BlockTarget ? $target : null);
 
-        return new JsonResponse(new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading));
+        return new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading);
     }
 
     /** @return ?string the text before; null where it is another one than was edited */

@@ -9,7 +9,6 @@ use App\View\EncodingView;
 use App\View\ExampleView;
 use App\View\NotationView;
 use App\View\OfferView;
-use App\View\ProblemView;
 use App\View\SampleView;
 use App\View\StyleChoiceView;
 use App\View\StyleValueView;
@@ -25,8 +24,6 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\StyleChoice;
 use Notagram\Notation\StyleValue;
 use Notagram\Source\Encoding;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/offer', methods: ['GET'])]
@@ -36,10 +33,9 @@ final readonly class ShowOffer
     {
     }
 
-    #[OA\Get(path: '/api/offer', responses: [new OA\Response(response: 200, description: 'Notations and encodings', content: new OA\JsonContent(ref: OfferView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(): JsonResponse
+    public function __invoke(): OfferView
     {
-        return new JsonResponse(new OfferView(
+        return new OfferView(
             array_map(fn (Notation $notation) => new NotationView(
                 $notation->id(),
                 $notation->label(),
@@ -51,7 +47,7 @@ final readonly class ShowOffer
             array_map($this->target(...), $this->targets->all),
             array_map(fn (Encoding $encoding) => new EncodingView($encoding->value, $this->sentences->of($encoding->label())), Encoding::cases()),
             array_map(static fn (string $name, string $fileName) => new SampleView($name, $fileName), array_keys(Samples::FILES), Samples::FILES),
-        ));
+        );
     }
 
     private function target(Target $target): TargetView

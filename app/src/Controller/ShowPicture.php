@@ -7,7 +7,6 @@ namespace App\Controller;
 use App\Entity\Sheet;
 use App\Http\Refusal;
 use App\Repository\SheetRepository;
-use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -19,7 +18,6 @@ final readonly class ShowPicture
     {
     }
 
-    #[OA\Get(path: '/api/sheets/{id}/pictures/{number}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string')), new OA\Parameter(name: 'number', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The picture', content: new OA\MediaType(mediaType: 'image/*', schema: new OA\Schema(type: 'string', format: 'binary')))])]
     public function __invoke(Sheet $sheet, int $number): Response
     {
         $picture = $this->sheets->picture($sheet, $number)?->picture();

@@ -6,10 +6,7 @@ namespace App\Controller;
 
 use App\Entity\Sheet;
 use App\Reading\SheetViews;
-use App\View\ProblemView;
 use App\View\SheetView;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/sheets/{id}', methods: ['GET'])]
@@ -19,9 +16,8 @@ final readonly class ShowSheet
     {
     }
 
-    #[OA\Get(path: '/api/sheets/{id}', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], responses: [new OA\Response(response: 200, description: 'The sheet', content: new OA\JsonContent(ref: SheetView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(Sheet $sheet): JsonResponse
+    public function __invoke(Sheet $sheet): SheetView
     {
-        return new JsonResponse($this->views->of($sheet));
+        return $this->views->of($sheet);
     }
 }

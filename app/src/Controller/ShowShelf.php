@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Reading\Shelf;
-use App\View\ProblemView;
 use App\View\ShelfView;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/shelf', methods: ['GET'])]
@@ -18,9 +15,8 @@ final readonly class ShowShelf
     {
     }
 
-    #[OA\Get(path: '/api/shelf', responses: [new OA\Response(response: 200, description: 'The shelf', content: new OA\JsonContent(ref: ShelfView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(): JsonResponse
+    public function __invoke(): ShelfView
     {
-        return new JsonResponse($this->shelf->view());
+        return $this->shelf->view();
     }
 }

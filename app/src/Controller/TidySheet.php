@@ -5,20 +5,17 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
-use App\Http\Refusal;
-use App\Reading\EditedText;
 use App\Request\TidyRequest;
-use App\View\ProblemView;
 use App\View\TidiedView;
 use App\View\TidyRowView;
 use App\View\TidyStepView;
+use Notagram\Editing\EditedText;
 use Notagram\Intake\Tidy\Refusals;
 use Notagram\Intake\Tidy\StepReport;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Message\Sentences;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
+use Notagram\Source\LineEnding;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -30,12 +27,8 @@ final readonly class TidySheet
     {
     }
 
-    #[OA\Post(path: '/api/sheets/{id}/tidying', parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TidyRequest::class)), responses: [new OA\Response(response: 200, description: 'What it does', content: new OA\JsonContent(ref: TidiedView::class)), new OA\Response(response: 'default', description: 'Not done', content: new OA\JsonContent(ref: ProblemView::class))])]
-    public function __invoke(Sheet $sheet, #[MapRequestPayload] TidyRequest $request): JsonResponse
+    public function __invoke(Sheet $sheet, #[MapRequestPayload] TidyRequest $request): TidiedView
     {
-        if ($request->base !== $sheet->textHash()) {
-            throw Refusal::because(409, 'text-changed');
-        }
         $names = array_map(static fn (TidyStep $step) => $step->name(), Tidy::steps());
         $tidied = Tidy::of($sheet->text(), new Refusals($request->refusedSteps, array_fill_keys($names, $request->refusedLines)));
         $stepsAt = [];
@@ -46,17 +39,17 @@ final readonly class TidySheet
             }
         }
         $rows = [];
-        foreach (explode("\n", strtr(rtrim($sheet->text()), ["\r\n" => "\n", "\r" => "\n"])) as $index => $before) {
+        foreach (explode("\n", LineEnding::folded(rtrim($sheet->text()))) as $index => $before) {
             $line = $index + 1;
             $rows[] = new TidyRowView($line, $before, $tidied->became[$line] ?? [], array_keys($stepsAt[$line] ?? []));
         }
 
-        return new JsonResponse(new TidiedView(
+        return new TidiedView(
             EditedText::between($sheet->text(), $tidied->text),
             array_map(fn (StepReport $step) => new TidyStepView($step->name, $this->sentences->of($step->label()), \count($step->changes), \count($step->refused)), $tidied->steps),
             $rows,
             $tidied->title,
             array_map($this->sentences->of(...), $tidied->notes),
-        ));
+        );
     }
 }

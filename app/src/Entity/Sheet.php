@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use App\Reading\MovedPlaces;
-use App\Request\EditRequest;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\SheetWishes;
+use Notagram\Editing\EditorEdit;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
@@ -18,7 +17,6 @@ use Notagram\Message\Message;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Question\KeptPictures;
-use Notagram\Source\Certainty;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
 use Notagram\Source\LineEnding;
@@ -51,18 +49,8 @@ class Sheet
     #[ORM\OneToOne(cascade: ['persist'])]
     private Original $original;
 
-    #[ORM\Column(length: 40, enumType: Encoding::class)]
-    private Encoding $encoding;
-
-    #[ORM\Column]
-    private bool $hasBom;
-
-    #[ORM\Column(length: 10, enumType: Certainty::class, options: ['default' => 'certain'])]
-    private Certainty $certainty;
-
-    /** How many stretches of the bytes meant nothing in the encoding. */
-    #[ORM\Column(options: ['default' => 0])]
-    private int $undecodable;
+    #[ORM\Embedded(columnPrefix: false)]
+    private Decoding $decoding;
 
     #[ORM\OneToOne(mappedBy: 'sheet', cascade: ['persist', 'refresh'])]
     private SheetText $text;
@@ -77,17 +65,8 @@ class Sheet
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $switchedOff = [];
 
-    /** @var list<array{id: string, arguments: array<string, string|int|float>}> messages: what was left out of the document that it came as, or needs a look */
-    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
-    private array $notes = [];
-
-    /** @var list<array{text: string, at: int}> stretches that stood out in that document, and where the line of each starts now */
-    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
-    private array $emphasised = [];
-
-    /** @var list<?string> the media type of each kept picture; null where no browser can show it */
-    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
-    private array $pictureTypes = [];
+    #[ORM\Embedded(columnPrefix: false)]
+    private DocumentParts $parts;
 
     /** @var Collection<int, SheetPicture> */
     #[ORM\OneToMany(targetEntity: SheetPicture::class, mappedBy: 'sheet', cascade: ['persist'])]
@@ -106,7 +85,8 @@ class Sheet
         $this->notation = $notation->id();
         $this->fileName = null === $fileName ? null : mb_substr(mb_scrub($fileName), -200);
         $this->original = new Original($bytes);
-        $this->cameAs($source);
+        $this->decoding = Decoding::of($source);
+        $this->parts = new DocumentParts();
         $this->text = new SheetText($this, $source->text);
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
@@ -117,11 +97,8 @@ class Sheet
     public static function ofDocument(string $title, Notation $notation, Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): self
     {
         $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
-        $sheet->notes = array_map(static fn (Message $note) => ['id' => $note->id, 'arguments' => array_filter($note->arguments, static fn (mixed $value) => !$value instanceof Message)], $manuscript->notes);
-        $starts = MovedPlaces::lineStarts($manuscript->text);
-        $sheet->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $manuscript->emphasised);
+        $sheet->parts = DocumentParts::of($manuscript);
         foreach ($manuscript->pictures as $index => $picture) {
-            $sheet->pictureTypes[] = $picture->mediaType();
             $sheet->pictures->add(new SheetPicture($sheet, $index + 1, $picture));
         }
 
@@ -131,7 +108,7 @@ class Sheet
     /** A copy of a text names the same pictures. */
     public function copyPicturesOf(self $other): void
     {
-        $this->pictureTypes = $other->pictureTypes;
+        $this->parts = DocumentParts::withPicturesOf($other->parts);
         foreach ($other->pictures as $kept) {
             $this->pictures->add(new SheetPicture($this, $kept->number, $kept->picture()));
         }
@@ -139,43 +116,27 @@ class Sheet
 
     public function keptPictures(): KeptPictures
     {
-        $addresses = [];
-        foreach ($this->pictureTypes as $index => $type) {
-            $number = $index + 1;
-            $addresses[$number] = null === $type ? null : "/api/sheets/{$this->id}/pictures/{$number}";
-        }
-
-        return new KeptPictures($addresses);
+        return $this->parts->keptPictures("/api/sheets/{$this->id}/pictures/");
     }
 
-    /** @return list<Message> */
+    /** @return list<Message> what was left out of the document that it came as, or needs a look */
     public function notes(): array
     {
-        return array_map(static fn (array $note) => new Message($note['id'], $note['arguments']), $this->notes);
+        return $this->parts->notes();
     }
 
     /** @return list<Emphasis> what stood out in the document that it came as */
     public function emphasised(): array
     {
-        $emphasised = [];
-        $starts = [] === $this->emphasised ? [] : MovedPlaces::lineStarts($this->text());
-        $placed = $this->emphasised;
-        usort($placed, static fn (array $one, array $other) => $one['at'] <=> $other['at']);
-        $line = 0;
-        foreach ($placed as ['text' => $text, 'at' => $at]) {
-            while (isset($starts[$line]) && $starts[$line] <= $at) {
-                ++$line;
-            }
-            $emphasised[] = new Emphasis(max(1, $line), $text);
-        }
-
-        return $emphasised;
+        return $this->parts->emphasisIn($this->text());
     }
 
-    /** @param list<EditRequest> $edits that the text has just come by */
+    /** @param list<EditorEdit> $edits that the text has just come by */
     public function moveEmphasis(array $edits): void
     {
-        $this->emphasised = array_map(static fn (array $one) => ['at' => MovedPlaces::after($one['at'], $edits)] + $one, $this->emphasised);
+        // Doctrine looks at what is embedded as a whole.
+        $this->parts = clone $this->parts;
+        $this->parts->moveEmphasis($edits);
     }
 
     public function isDocument(): bool
@@ -188,7 +149,7 @@ class Sheet
     {
         $bytes = $this->originalBytes();
 
-        return Documents::read($bytes, $this->fileName ?? '')->text ?? SourceText::fromBytes($bytes, $this->encoding)->text;
+        return Documents::read($bytes, $this->fileName ?? '')->text ?? SourceText::fromBytes($bytes, $this->decoding->encoding)->text;
     }
 
     public static function hashOf(string $text): string
@@ -222,22 +183,14 @@ class Sheet
     public function decodeAs(Encoding $encoding, \DateTimeImmutable $now): void
     {
         $source = SourceText::fromBytes($this->originalBytes(), $encoding);
-        $this->cameAs($source);
+        $this->decoding = Decoding::of($source);
         $this->replaceText($source->text, $now);
-    }
-
-    private function cameAs(SourceText $source): void
-    {
-        $this->encoding = $source->encoding;
-        $this->hasBom = $source->hasBom;
-        $this->certainty = $source->certainty;
-        $this->undecodable = $source->undecodable;
     }
 
     /** The person agrees that it is handed over as UTF-8 without a mark. */
     public function saveAsPlainUtf8(): void
     {
-        $this->cameAs($this->source()->asPlainUtf8());
+        $this->decoding = Decoding::of($this->source()->asPlainUtf8());
     }
 
     /** All lines end as most of them do. */
@@ -258,8 +211,7 @@ class Sheet
 
     public function source(): SourceText
     {
-        // Those that were typed over since are lost no more.
-        return SourceText::fromUtf8($this->text(), $this->encoding, $this->hasBom, min($this->undecodable, substr_count($this->text(), "\u{FFFD}")), $this->certainty);
+        return $this->decoding->source($this->text());
     }
 
     public function originalBytes(): string

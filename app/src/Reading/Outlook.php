@@ -14,7 +14,6 @@ use App\View\OfferedMarkView;
 use App\View\OutlookView;
 use App\View\SheetMarksView;
 use Brick\Math\BigRational;
-use Brick\Math\RoundingMode;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
 use Notagram\Check\Repeat\StemPrint;
@@ -127,8 +126,8 @@ final readonly class Outlook
     private static function marks(SheetMarks $marks): SheetMarksView
     {
         return new SheetMarksView(
-            self::rounded($marks->total, 2),
-            null === $marks->guess ? null : self::rounded($marks->guess, 1),
+            Decimals::shown($marks->total, 2),
+            null === $marks->guess ? null : Decimals::shown($marks->guess, 1),
             self::chance($marks->halfChance),
         );
     }
@@ -138,15 +137,9 @@ final readonly class Outlook
         if (null === $chance) {
             return null;
         }
-        $percent = static fn (float $share): string => self::rounded(BigRational::of(number_format(100 * $share, 8, '.', '')), 0);
+        $percent = static fn (float $share): string => Decimals::shown(BigRational::of(number_format(100 * $share, 8, '.', '')), 0);
         $exact = (string) $chance->exact;
 
         return new ChanceView($percent($chance->least), $percent($chance->most), '' === $exact || \strlen($exact) > 60 ? null : $exact);
-    }
-
-    /** @param int<0, max> $decimals */
-    private static function rounded(BigRational $number, int $decimals): string
-    {
-        return str_replace('-', '−', (string) $number->toScale($decimals, RoundingMode::HalfUp)->strippedOfTrailingZeros());
     }
 }

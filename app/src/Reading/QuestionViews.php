@@ -9,8 +9,6 @@ use App\View\OptionView;
 use App\View\PairView;
 use App\View\QuestionMarksView;
 use App\View\QuestionView;
-use Brick\Math\BigRational;
-use Brick\Math\RoundingMode;
 use Notagram\Marking\QuestionMarks;
 use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
@@ -84,16 +82,11 @@ final readonly class QuestionViews
         $guess = $marks->guess();
 
         return new QuestionMarksView(
-            self::shown($marks->best),
-            self::shown($marks->worst),
-            null === $marks->tickAll ? null : self::shown($marks->tickAll),
-            null === $guess ? null : self::shown($guess),
+            Decimals::shown($marks->best, 2),
+            Decimals::shown($marks->worst, 2),
+            null === $marks->tickAll ? null : Decimals::shown($marks->tickAll, 2),
+            null === $guess ? null : Decimals::shown($guess, 2),
         );
-    }
-
-    private static function shown(BigRational $percent): string
-    {
-        return str_replace('-', '−', (string) $percent->toScale(2, RoundingMode::HalfUp)->strippedOfTrailingZeros());
     }
 
     /** The gap shows its answer, which the browser can hide. */
@@ -146,6 +139,6 @@ final readonly class QuestionViews
     /** With at most two decimals and a true minus sign. */
     private static function percent(Weight $weight): string
     {
-        return str_replace('-', '−', $weight->rounded(2));
+        return Decimals::shown($weight->percent(), 2);
     }
 }

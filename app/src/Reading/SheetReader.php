@@ -16,6 +16,7 @@ use App\View\WrittenSheetView;
 use App\View\WrittenView;
 use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
+use Notagram\Editing\Blocks;
 use Notagram\Finding\Finding;
 use Notagram\Handover\BlockTarget;
 use Notagram\Handover\Target;

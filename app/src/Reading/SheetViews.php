@@ -10,6 +10,7 @@ use App\View\EncodingView;
 use App\View\SheetView;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Message\Sentences;
+use Notagram\Source\LineEnding;
 
 /** Makes of a sheet what the desk opens. */
 final readonly class SheetViews
@@ -35,7 +36,7 @@ final readonly class SheetViews
             new EncodingView($source->encoding->value, $this->sentences->of($source->encoding->label())),
             $source->hasBom,
             $source->lineEnding(),
-            strtr($source->text, ["\r\n" => "\n", "\r" => "\n"]),
+            LineEnding::folded($source->text),
             $sheet->expectedQuestions(),
             $sheet->switchedOff(),
             $source->certainty,

@@ -5,28 +5,22 @@ declare(strict_types=1);
 namespace App\Request;
 
 use App\Http\ApiProblems;
-use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A sheet from a pasted text, or an empty one. */
-#[OA\Schema(required: ['title', 'text'])]
 final readonly class NewSheetRequest
 {
     /**
      * @param ?string $notation null to find it out from the text
      */
     public function __construct(
-        #[OA\Property, Assert\Length(max: 1_000, maxMessage: 'name-too-long', payload: ApiProblems::IN_WORDS)]
+        #[Assert\Length(max: 1_000, maxMessage: 'name-too-long', payload: ApiProblems::IN_WORDS)]
         public string $title,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public ?string $notation = null,
         /** The same as HTML, where the clipboard had it: it keeps lists and emphasis. */
-        #[OA\Property]
         public ?string $html = null,
         /** The sheet whose pictures the text names, where it is a copy of that one. */
-        #[OA\Property]
         public ?string $picturesOf = null,
     ) {
     }

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenApi\Attributes as OA;
-
 /** What a sheet can be handed over as. */
-#[OA\Schema(required: ['id', 'label', 'about', 'isText', 'isByBlock', 'styles'])]
 final readonly class TargetView
 {
     /**
@@ -16,17 +13,11 @@ final readonly class TargetView
      * @param list<StyleChoiceView> $styles
      */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $label,
-        #[OA\Property]
         public string $about,
-        #[OA\Property]
         public bool $isText,
-        #[OA\Property]
         public bool $isByBlock,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: StyleChoiceView::class))]
         public array $styles,
     ) {
     }

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenApi\Attributes as OA;
-
 /** A line of the source, and what it becomes. */
-#[OA\Schema(required: ['line', 'before', 'after', 'steps'])]
 final readonly class TidyRowView
 {
     /**
@@ -16,13 +13,9 @@ final readonly class TidyRowView
      * @param list<string> $steps the labels of those that changed it, or would have
      */
     public function __construct(
-        #[OA\Property]
         public int $line,
-        #[OA\Property]
         public string $before,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $after,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $steps,
     ) {
     }

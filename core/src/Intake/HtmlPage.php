@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
@@ -178,7 +179,7 @@ final class HtmlPage
 
     private function preformatted(string $text, bool $standsOut): void
     {
-        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
+        foreach (explode("\n", LineEnding::folded($text)) as $index => $line) {
             if ($index > 0) {
                 $this->builder->lineBreak();
                 $this->isLineEmpty = true;

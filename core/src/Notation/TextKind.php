@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** What a text is that is no list of questions, by its shape alone. */
@@ -26,7 +27,7 @@ enum TextKind: string
         if (Regex::match('/\A<(?:\?xml|!doctype|[a-z][\w:-]*+(?:\s[^<>]*+)?>)/i', $start) || (Regex::match('/\A(?:\{\s*+"|\[\s*+[\[{"])/', $start) && Regex::match('/[}\]]\s*+\z/', substr($text, -100)))) {
             return self::Structured;
         }
-        $lines = \array_slice(array_values(array_filter(explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"]), self::LOOK), static fn (string $line) => '' !== trim($line))), 0, self::LOOK - 1);
+        $lines = \array_slice(array_values(array_filter(explode("\n", LineEnding::folded($text), self::LOOK), static fn (string $line) => '' !== trim($line))), 0, self::LOOK - 1);
         // Nearly all say so where they begin, and this is asked at every key press.
         if (self::speaksForQuestions(mb_strcut($text, 0, self::START, 'UTF-8')) || (\strlen($text) > self::START && self::speaksForQuestions($text))) {
             return null;

@@ -25,6 +25,12 @@ enum LineEnding: string
         };
     }
 
+    /** The text with every line ended by LF. */
+    public static function folded(string $text): string
+    {
+        return strtr($text, ["\r\n" => "\n", "\r" => "\n"]);
+    }
+
     /** What a new line is ended with in this text: in a mixed one, whatever most of its lines use. */
     public static function forNewLinesIn(string $text): string
     {

@@ -13,7 +13,87 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["4a5ff6feb6952e089c1be40f320f3e89"];
+        /** A file as it is: its bytes are kept, its name only shown and given back. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        file: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description The sheet that was made. */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CreatedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/offer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What there is to choose from. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OfferView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -29,7 +109,86 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["331d1cfa8eccfc2f6f474b9a26080a75"];
+        /** One of the documents that ship with the program, brought in as any other. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The sheet that was made. */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CreatedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewSheetRequest"];
+                };
+            };
+            responses: {
+                /** @description The sheet that was made. */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CreatedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -43,16 +202,158 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["dc23b97e806d5e088568cd57d6a8d21a"];
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A sheet, whole. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SheetView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         put?: never;
         post?: never;
-        delete: operations["507951daa4f67efa7c70de4b31f9f217"];
+        /** Removes a sheet from the shelf; it can be put back. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
-        patch: operations["2cfb559873129ba53b6bc701480acbb4"];
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SheetChangeRequest"];
+                };
+            };
+            responses: {
+                /** @description A sheet, whole. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SheetView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         trace?: never;
     };
-    "/api/sheets": {
+    "/api/sheets/{id}/decoding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the bytes of a sheet would read like in another encoding, before anything is changed. */
+        get: {
+            parameters: {
+                query: {
+                    encoding: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What a file would read like in another encoding: the first lines that differ, and how much would mean nothing. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DecodingView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/edits": {
         parameters: {
             query?: never;
             header?: never;
@@ -61,7 +362,51 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["a542415362fde545787f200fcfd7f6a1"];
+        /** Saves what was typed, and answers what became of it. Never overwrites a text other than the one that was edited. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaveRequest"];
+                };
+            };
+            responses: {
+                /** @description What was saved, and what became of it. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SavedView"];
+                    };
+                };
+                /** @description The text that stands in the sheet now, where another than this was expected. */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConflictView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -75,7 +420,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["a7923aa2b288fa93a5d09692641d36b1"];
+        /** The sheet as a target has it, to take away. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    target: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A file */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         put?: never;
         post?: never;
         delete?: never;
@@ -84,14 +461,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sheets/{id}/mended-file": {
+    "/api/sheets/{id}/handover/{target}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["e885b7880fd00b35459386f47cc0df68"];
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    target: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A whole sheet as its target has it: one entry for each block of the reading with that digest, in its order. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WrittenSheetView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         put?: never;
         post?: never;
         delete?: never;
@@ -109,7 +517,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["a651e172763bf0cfd13ea1fed1351c13"];
+        /** Says what a key list would mark and what does not fit; the browser makes the edits, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeyRequest"];
+                };
+            };
+            responses: {
+                /** @description What a key list would mark, and what does not fit. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeyMarkingView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +568,89 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["91c91042b77393a5796a58333d4f1e45"];
+        /** Says which edits mark the right answer of one question; the browser makes them, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MarkRequest"];
+                };
+            };
+            responses: {
+                /** @description The edits that mark. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MarkedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/mended-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The author’s own text with everything safe mended, to take away. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A file */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -141,71 +666,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["13b3c2c697fe4466b45ae6d378377b62"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/edits": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+        /** Says which edits would mend; the browser makes them, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MendRequest"];
+                };
+            };
+            responses: {
+                /** @description The edits that mend, how many findings of each code they mend, and what the first places look like before and after. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MendedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
         };
-        get?: never;
-        put?: never;
-        post: operations["5fad80d705f3d1740335764a256df1fd"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/decoding": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["5c853dff43d76894cfaaf3e3cb8cc729"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/handover/{target}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["9fca5a5f89ffe28e36f1a4ba2327d766"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/offer": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["e51b7f1651f55caf3282eba6ffdf4c71"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -219,7 +715,38 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["10279c8b8794f242126d631ce8bc36a4"];
+        /** The text as it came, whatever was made of it since. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A sheet's text as it came. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OriginalView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         put?: never;
         post?: never;
         delete?: never;
@@ -235,7 +762,37 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["8e9c3c771eac7194c0c05e908d8333e6"];
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OutlookView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         put?: never;
         post?: never;
         delete?: never;
@@ -251,23 +808,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["887add54afeeed6a7195dfbefa505211"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
+        /** A picture that came with a document. Its number stands for the same bytes for ever. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A file */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
         };
-        get: operations["22908b5e225ced4a9e82cb276622eed4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -285,7 +858,36 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["dda7da9a0c6aa14aaafe1904c18fcf48"];
+        /** Puts a sheet back on the shelf that was removed. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -301,7 +903,86 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["1a54210174ff7428713c6c7a8bd3abcf"];
+        /** Says what tidying makes of the text; the browser makes the edits, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TidyRequest"];
+                };
+            };
+            responses: {
+                /** @description What tidying makes of a text, line by line. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TidiedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The shelf. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -312,65 +993,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description Puts a text in the place of a stretch of the text both sides know; editor offsets. */
-        EditRequest: {
-            from: number;
-            to: number;
-            text: string;
-        };
-        /** @description A key list for the text that $base names. */
-        KeyRequest: {
-            base: string;
-            key: string;
-        };
-        /** @description The right answer of one question of the text that $base names: by its options, as true or false, or as typed forms. */
-        MarkRequest: {
-            base: string;
-            question: number;
-            keys?: number[] | null;
-            truth?: boolean | null;
-            unmark?: boolean;
-            forms?: string | null;
-        };
-        /** @description Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
-        MendRequest: {
-            base: string;
-            code?: string | null;
-        };
-        /** @description A sheet from a pasted text, or an empty one. */
-        NewSheetRequest: {
-            /** @description The sheet whose pictures the text names, where it is a copy of that one. */
-            title: string;
-            text: string;
-            notation?: string | null;
-            html?: string | null;
-            picturesOf?: string | null;
-        };
-        /** @description What was typed since the text that $base names. */
-        SaveRequest: {
-            changeId: string;
-            base: string;
-            edits: components["schemas"]["EditRequest"][];
-            digest?: string | null;
-            target?: string | null;
-            isMendOfMany?: boolean;
-        };
-        /** @description What is to be set on a sheet; null leaves a thing as it is. */
-        SheetChangeRequest: {
-            title?: string | null;
-            notation?: string | null;
-            expected?: number | null;
-            encoding?: string | null;
-            plainUtf8?: boolean | null;
-            oneLineEnding?: boolean | null;
-            switchedOff?: string[] | null;
-        };
-        /** @description How the text that $base names is to be tidied. */
-        TidyRequest: {
-            base: string;
-            refusedSteps: string[];
-            refusedLines: number[];
-        };
         /** @description What counts as right when a pupil types. */
         AcceptedView: {
             text: string;
@@ -400,10 +1022,11 @@ export interface components {
         ChanceView: {
             least: string;
             most: string;
+            /** @description as a fraction, where that is short enough to read */
             exact: string | null;
         };
         /** @description A stretch of whole lines, before and after. */
-        ChangedPlaceView: {
+        ChangedPlace: {
             line: number;
             before: string;
             after: string;
@@ -416,7 +1039,6 @@ export interface components {
         };
         /** @description The sheet that was made. */
         CreatedView: {
-            /** @description Whether tidying would change it: it opens there. */
             id: string;
             title: string;
             untidy: boolean;
@@ -424,12 +1046,15 @@ export interface components {
         /** @description What a file would read like in another encoding: the first lines that differ, and how much would mean nothing. */
         DecodingView: {
             encoding: components["schemas"]["EncodingView"];
+            /** @description how many stretches of the bytes mean nothing in it */
             lost: number;
-            lines: components["schemas"]["ChangedPlaceView"][];
+            /** @description the first of those that differ */
+            lines: components["schemas"]["ChangedPlace"][];
+            /** @description how many differ in all */
             differing: number;
         };
-        /** @description Puts a text in the place of a stretch; editor offsets. */
-        EditView: {
+        /** @description Puts a text in the place of a stretch; offsets of the browser’s editor, in which a line break is one character. */
+        EditorEdit: {
             from: number;
             to: number;
             text: string;
@@ -462,13 +1087,12 @@ export interface components {
         FixView: {
             label: string;
             safe: boolean;
-            edits: components["schemas"]["EditView"][];
+            edits: components["schemas"]["EditorEdit"][];
             /** @enum {string} */
             of: "text" | "encoding" | "line-endings";
         };
         /** @description What one entry of a key list does. */
         KeyMarkView: {
-            /** @description False where it is marked so already. */
             question: number;
             answer: string;
             replaces: boolean;
@@ -476,10 +1100,16 @@ export interface components {
         };
         /** @description What a key list would mark, and what does not fit. */
         KeyMarkingView: {
-            edits: components["schemas"]["EditView"][];
+            edits: components["schemas"]["EditorEdit"][];
             marks: components["schemas"]["KeyMarkView"][];
+            /** @description full sentences */
             misfits: string[];
             unmarked: number;
+        };
+        /** @description A key list for the text that $base names. */
+        KeyRequest: {
+            base: string;
+            key: string;
         };
         /** @description What a target cannot hold, and what happens to it. */
         LossView: {
@@ -487,9 +1117,27 @@ export interface components {
             kind: "dropped" | "changed" | "reduced" | "refused";
             message: string;
         };
+        /** @description The right answer of one question of the text that $base names: by its options, as true or false, or as typed forms. */
+        MarkRequest: {
+            base: string;
+            /** @description its number, from 1 */
+            question: number;
+            /** @description the right options, by place; none takes the marks away */
+            keys?: number[] | null;
+            truth?: boolean | null;
+            unmark?: boolean;
+            /** @description all accepted answers as written, parted by “ / ” */
+            forms?: string | null;
+        };
         /** @description The edits that mark. */
         MarkedView: {
-            edits: components["schemas"]["EditView"][];
+            edits: components["schemas"]["EditorEdit"][];
+        };
+        /** @description Which fixes to apply to the text that $base names: all that are safe, or every one of a kind. */
+        MendRequest: {
+            base: string;
+            /** @description null for all that is safe */
+            code?: string | null;
         };
         /** @description So many findings of a code. */
         MendedCodeView: {
@@ -498,18 +1146,30 @@ export interface components {
         };
         /** @description The edits that mend, how many findings of each code they mend, and what the first places look like before and after. */
         MendedView: {
-            edits: components["schemas"]["EditView"][];
+            edits: components["schemas"]["EditorEdit"][];
             changes: components["schemas"]["MendedCodeView"][];
-            places: components["schemas"]["ChangedPlaceView"][];
+            places: components["schemas"]["ChangedPlace"][];
+            /** @description whether how the file is saved is mended as well */
             plainUtf8: boolean;
+        };
+        /** @description A sheet from a pasted text, or an empty one. */
+        NewSheetRequest: {
+            title: string;
+            text: string;
+            /** @description null to find it out from the text */
+            notation?: string | null;
+            html?: string | null;
+            picturesOf?: string | null;
         };
         /** @description A notation, with an example for each type it holds. */
         NotationView: {
             id: string;
             label: string;
             examples: components["schemas"]["ExampleView"][];
+            /** @description the line that, with a code after it, switches a kind of finding off for the question below; null where there is none */
             switchOff: string | null;
             canBeTidied: boolean;
+            /** @description what a sheet in it is most often handed over as */
             usualTarget: string;
         };
         /** @description A finding with the number of its question, and in the coordinates of its block; without a number it is the sheet's. */
@@ -527,6 +1187,7 @@ export interface components {
         /** @description Options of an unmarked question that stood out in the document it came from. */
         OfferedMarkView: {
             question: number;
+            /** @description by place */
             keys: number[];
         };
         /** @description An option as a pupil sees it. */
@@ -543,6 +1204,7 @@ export interface components {
         /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
         OutlookView: {
             hash: string;
+            /** @description false for a sheet of so many questions that they are not compared while a person writes */
             isCompared: boolean;
             findings: components["schemas"]["NumberedFindingView"][];
             marks: components["schemas"]["SheetMarksView"] | null;
@@ -566,10 +1228,7 @@ export interface components {
         };
         /** @description A question as a pupil sees it; html is safe to show. */
         QuestionView: {
-            /**
-             * @description Whether a right answer is marked, or none is wanted.
-             * @enum {string}
-             */
+            /** @enum {string} */
             type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
             title: string | null;
             points: string | null;
@@ -590,6 +1249,7 @@ export interface components {
             digest: string;
             splice: components["schemas"]["SpliceView"];
             bodies: components["schemas"]["BodyView"][];
+            /** @description whether the text is a list of questions at all */
             isRecognised: boolean;
             ofSheet: components["schemas"]["FindingView"][];
         };
@@ -598,16 +1258,42 @@ export interface components {
             name: string;
             fileName: string;
         };
+        /** @description What was typed since the text that $base names. */
+        SaveRequest: {
+            /** @description the browser's own, so that a request sent twice is applied once */
+            changeId: string;
+            base: string;
+            /** @description in order, none overlapping another, in the coordinates of the base */
+            edits: components["schemas"]["EditorEdit"][];
+            /** @description of the blocks the browser has; without it, all are sent */
+            digest?: string | null;
+            /** @description the notation to write new blocks in as well */
+            target?: string | null;
+            isMendOfMany?: boolean;
+        };
         /** @description What was saved, and what became of it. */
         SavedView: {
-            /** Format: date-time */
             savedAt: string;
             reading: components["schemas"]["ReadingView"];
+        };
+        /** @description What is to be set on a sheet; null leaves a thing as it is. */
+        SheetChangeRequest: {
+            title?: string | null;
+            notation?: string | null;
+            /** @description how many questions there should be; 0 for no number */
+            expected?: number | null;
+            encoding?: string | null;
+            plainUtf8?: boolean | null;
+            oneLineEnding?: boolean | null;
+            /** @description codes of findings that are not wanted, all of them */
+            switchedOff?: string[] | null;
         };
         /** @description What a sheet can earn, as shown: points, and chances in words a person understands. */
         SheetMarksView: {
             total: string;
+            /** @description what blind guessing earns on average; null where it is too much to work out */
             guess: string | null;
+            /** @description of reaching half of the points by guessing */
             halfChance: components["schemas"]["ChanceView"] | null;
         };
         /** @description A sheet, whole. */
@@ -625,8 +1311,8 @@ export interface components {
             switchedOff: string[];
             /** @enum {string} */
             certainty: "certain" | "likely" | "guess";
+            /** @description what was left out of the document that it came as */
             notes: string[];
-            /** Format: date-time */
             changedAt: string;
             reading: components["schemas"]["ReadingView"];
         };
@@ -635,7 +1321,6 @@ export interface components {
             id: string;
             title: string;
             notation: string;
-            /** Format: date-time */
             changedAt: string;
             states: string;
             count: number;
@@ -666,24 +1351,39 @@ export interface components {
         TargetView: {
             id: string;
             label: string;
+            /** @description who takes it */
             about: string;
             isText: boolean;
+            /** @description whether what is written of a block stays when another one changes */
             isByBlock: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
         };
         /** @description What tidying makes of a text, line by line. */
         TidiedView: {
-            edits: components["schemas"]["EditView"][];
+            /** @description that make the tidied text of the source */
+            edits: components["schemas"]["EditorEdit"][];
             steps: components["schemas"]["TidyStepView"][];
             rows: components["schemas"]["TidyRowView"][];
             title: string | null;
+            /** @description what stays where it is, and wants a look */
             notes: string[];
+        };
+        /** @description How the text that $base names is to be tidied. */
+        TidyRequest: {
+            base: string;
+            /** @description by name */
+            refusedSteps?: string[];
+            /** @description at which nothing is to be tidied, from 1 */
+            refusedLines?: number[];
         };
         /** @description A line of the source, and what it becomes. */
         TidyRowView: {
+            /** @description from 1 */
             line: number;
             before: string;
+            /** @description none where it is taken out, several where it is parted */
             after: string[];
+            /** @description the labels of those that changed it, or would have */
             steps: string[];
         };
         /** @description A step that did something, or would have. */
@@ -718,648 +1418,4 @@ export interface components {
     pathItems: never;
 }
 export type $defs = Record<string, never>;
-export interface operations {
-    "4a5ff6feb6952e089c1be40f320f3e89": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
-        responses: {
-            /** @description The new sheet */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CreatedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "331d1cfa8eccfc2f6f474b9a26080a75": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                name: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The new sheet */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CreatedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    dc23b97e806d5e088568cd57d6a8d21a: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The sheet */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "507951daa4f67efa7c70de4b31f9f217": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken off */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "2cfb559873129ba53b6bc701480acbb4": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SheetChangeRequest"];
-            };
-        };
-        responses: {
-            /** @description The sheet as it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    a542415362fde545787f200fcfd7f6a1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewSheetRequest"];
-            };
-        };
-        responses: {
-            /** @description The new sheet */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CreatedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    a7923aa2b288fa93a5d09692641d36b1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                target: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The text */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/plain": string;
-                };
-            };
-        };
-    };
-    e885b7880fd00b35459386f47cc0df68: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The text */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/plain": string;
-                };
-            };
-        };
-    };
-    a651e172763bf0cfd13ea1fed1351c13: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeyRequest"];
-            };
-        };
-        responses: {
-            /** @description What it does */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeyMarkingView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "91c91042b77393a5796a58333d4f1e45": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MarkRequest"];
-            };
-        };
-        responses: {
-            /** @description What it does */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MarkedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "13b3c2c697fe4466b45ae6d378377b62": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MendRequest"];
-            };
-        };
-        responses: {
-            /** @description The edits */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MendedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "5fad80d705f3d1740335764a256df1fd": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SaveRequest"];
-            };
-        };
-        responses: {
-            /** @description Saved */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedView"];
-                };
-            };
-            /** @description Another text stands there */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ConflictView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "5c853dff43d76894cfaaf3e3cb8cc729": {
-        parameters: {
-            query: {
-                encoding: string;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The lines that differ */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DecodingView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "9fca5a5f89ffe28e36f1a4ba2327d766": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                target: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Each block as it would be written */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WrittenSheetView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    e51b7f1651f55caf3282eba6ffdf4c71: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Notations and encodings */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OfferView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "10279c8b8794f242126d631ce8bc36a4": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The text */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OriginalView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "8e9c3c771eac7194c0c05e908d8333e6": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description What all questions together show */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OutlookView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "887add54afeeed6a7195dfbefa505211": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The picture */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/*": string;
-                };
-            };
-        };
-    };
-    "22908b5e225ced4a9e82cb276622eed4": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The shelf */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShelfView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    dda7da9a0c6aa14aaafe1904c18fcf48: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Back on the shelf */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "1a54210174ff7428713c6c7a8bd3abcf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TidyRequest"];
-            };
-        };
-        responses: {
-            /** @description What it does */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TidiedView"];
-                };
-            };
-            /** @description Not done */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-}
+export type operations = Record<string, never>;

@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\Printed\Layer;
 use Notagram\Notation\Printed\Paper;
+use Notagram\Source\LineEnding;
 
 /** Makes a Starred list of a printed test: the test is read once as a whole, and each step shows one side of what it was read as. */
 final class Tidy
@@ -61,7 +62,7 @@ final class Tidy
         $steps = self::steps();
         $changes = $refused = [];
         $title = $notes = null;
-        $origins = range(1, substr_count(strtr($text, ["\r\n" => "\n", "\r" => "\n"]), "\n") + 1);
+        $origins = range(1, substr_count(LineEnding::folded($text), "\n") + 1);
         $before = null;
         $lines = [];
         // A text that came in pieces may be read as another one once it is tidied; hardly ever more than once.

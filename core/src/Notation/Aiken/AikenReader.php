@@ -15,6 +15,7 @@ use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
+use Notagram\Source\LineEnding;
 use Notagram\Source\Span;
 
 /** Reads Aiken leniently; its grammar is the README beside it. */
@@ -46,7 +47,7 @@ final readonly class AikenReader implements Reader
                 Fix::offered('remove-text', [TextEdit::remove(new Span(0, \strlen($text)))]),
             )->about(Matter::StrayLines)],
             tokens: [new Token(TokenKind::Stray, 0, $length)],
-            comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"]))),
+            comments: array_map(trim(...), explode("\n", LineEnding::folded(rtrim($text)))),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** Between a text as GIFT spells it and the text that is meant. */
@@ -31,7 +32,7 @@ final class GiftText
             $spelled = strtr($spelled, self::UNESCAPED);
         }
         if (str_contains($spelled, "\r")) {
-            $spelled = strtr($spelled, ["\r\n" => "\n", "\r" => "\n"]);
+            $spelled = LineEnding::folded($spelled);
         }
         if (str_contains($spelled, "\n")) {
             // Blanks at a line's end never matter. Anchored to the first of a run, to stay linear.

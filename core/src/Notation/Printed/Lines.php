@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Printed;
 
+use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** Takes off what lies over the lines of a text: hidden characters, signs of quotation, Markdown. */
@@ -27,7 +28,7 @@ final class Lines
     public static function of(string $text, \Closure $keeps): array
     {
         $lines = [];
-        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $raw) {
+        foreach (explode("\n", LineEnding::folded($text)) as $index => $raw) {
             $lines[] = $line = new Line($index + 1, $raw);
             $line->hasPageBreak = str_contains($raw, "\f");
             if (Regex::match('/[\x00-\x08\x0B\x0E-\x1F\x7F]|\xC2\xAD|\xE2\x80[\x8B-\x8D]|\xE2\x81\xA0|\xEF\xBB\xBF/', $raw)) {

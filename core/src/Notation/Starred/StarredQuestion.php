@@ -30,6 +30,7 @@ use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
 use Notagram\Question\Weight;
+use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
@@ -56,7 +57,7 @@ final class StarredQuestion
             $text = rtrim($this->text);
             $lead = \strlen($text) - \strlen(ltrim($text));
 
-            return new BlockReading(BlockKind::Question, new Question(new Stimulus(), new FormattedText(strtr(ltrim($text), ["\r\n" => "\n", "\r" => "\n"])), new Span($lead, \strlen($text))));
+            return new BlockReading(BlockKind::Question, new Question(new Stimulus(), new FormattedText(LineEnding::folded(ltrim($text))), new Span($lead, \strlen($text))));
         }
         $this->numberOrder();
         $stem = $this->body->stemText();

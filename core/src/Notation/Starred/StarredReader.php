@@ -10,6 +10,7 @@ use Notagram\Notation\BlockReading;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
+use Notagram\Source\LineEnding;
 
 /** Reads a Starred list generously; its grammar is the README beside it. */
 final readonly class StarredReader implements Reader
@@ -25,7 +26,7 @@ final readonly class StarredReader implements Reader
             BlockKind::Question => (new StarredQuestion($text, StarredContext::of($block)))->read(),
             // The key list has been read into the questions.
             BlockKind::Comment => new BlockReading(BlockKind::Comment, tokens: self::whole($text, TokenKind::Answer)),
-            BlockKind::Stray => new BlockReading(BlockKind::Stray, tokens: self::whole($text, TokenKind::Stray), comments: array_map(trim(...), explode("\n", strtr(rtrim($text), ["\r\n" => "\n", "\r" => "\n"])))),
+            BlockKind::Stray => new BlockReading(BlockKind::Stray, tokens: self::whole($text, TokenKind::Stray), comments: array_map(trim(...), explode("\n", LineEnding::folded(rtrim($text))))),
             default => BlockReading::nothing($block->kind),
         };
     }

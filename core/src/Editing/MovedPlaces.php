@@ -2,16 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Reading;
+namespace Notagram\Editing;
 
-use App\Request\EditRequest;
-use App\View\EditView;
 use Notagram\Source\EditorOffsets;
+use Notagram\Source\LineEnding;
 
 /** Follows places of a text through its edits, in the offsets of the browser's editor. */
 final class MovedPlaces
 {
-    /** @param list<EditRequest>|list<EditView> $edits in order, in the coordinates of the text before them */
+    /** @param list<EditorEdit>|list<EditorEdit> $edits in order, in the coordinates of the text before them */
     public static function after(int $place, array $edits): int
     {
         $moved = 0;
@@ -19,7 +18,7 @@ final class MovedPlaces
             if ($edit->from > $place) {
                 break;
             }
-            $length = EditorOffsets::lengthOf(strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"]));
+            $length = EditorOffsets::lengthOf(LineEnding::folded($edit->text));
             if ($edit->to > $place) {
                 return $edit->from + $moved + min($place - $edit->from, $length);
             }
@@ -33,7 +32,7 @@ final class MovedPlaces
     public static function lineStarts(string $text): array
     {
         $starts = [0];
-        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $index => $line) {
+        foreach (explode("\n", LineEnding::folded($text)) as $index => $line) {
             $starts[] = $starts[$index] + EditorOffsets::lengthOf($line) + 1;
         }
 

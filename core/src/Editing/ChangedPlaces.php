@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Reading;
+namespace Notagram\Editing;
 
-use App\View\ChangedPlaceView;
-use App\View\EditView;
 use Notagram\Source\EditorOffsets;
+use Notagram\Source\LineEnding;
 use Notagram\Source\LineMap;
 
 /** Shows what edits do to a text: the lines they touch, before and after, neighbours together. */
@@ -16,13 +15,13 @@ final class ChangedPlaces
     private const LINE_LENGTH = 160;
 
     /**
-     * @param list<EditView> $edits editor offsets, in order
+     * @param list<EditorEdit> $edits editor offsets, in order
      *
-     * @return list<ChangedPlaceView> the first few
+     * @return list<ChangedPlace> the first few
      */
     public static function of(string $text, array $edits): array
     {
-        $text = strtr($text, ["\r\n" => "\n", "\r" => "\n"]);
+        $text = LineEnding::folded($text);
         $offsets = new EditorOffsets($text);
         $lines = new LineMap($text);
         /** @var list<array{int, int, list<array{int, int, string}>}> $places start and end of the lines, and the edits in them, in bytes */
@@ -43,7 +42,7 @@ final class ChangedPlaces
             }
         }
 
-        return array_map(static function (array $place) use ($text, $lines): ChangedPlaceView {
+        return array_map(static function (array $place) use ($text, $lines): ChangedPlace {
             [$start, $end, $edits] = $place;
             $after = '';
             $offset = $start;
@@ -52,11 +51,11 @@ final class ChangedPlaces
                 $offset = $to;
             }
 
-            return new ChangedPlaceView($lines->lineAt($start), self::shown(substr($text, $start, $end - $start)), self::shown($after.substr($text, $offset, $end - $offset)));
+            return new ChangedPlace($lines->lineAt($start), self::shown(substr($text, $start, $end - $start)), self::shown($after.substr($text, $offset, $end - $offset)));
         }, $places);
     }
 
-    /** @return array{list<ChangedPlaceView>, int} the first lines that differ between two readings of one file, and how many do */
+    /** @return array{list<ChangedPlace>, int} the first lines that differ between two readings of one file, and how many do */
     public static function between(string $before, string $after): array
     {
         $old = self::linesOf($before);
@@ -67,7 +66,7 @@ final class ChangedPlaces
             if ($line !== ($new[$index] ?? '')) {
                 ++$differing;
                 if (\count($places) < self::MOST) {
-                    $places[] = new ChangedPlaceView($index + 1, self::shown($line), self::shown($new[$index] ?? ''));
+                    $places[] = new ChangedPlace($index + 1, self::shown($line), self::shown($new[$index] ?? ''));
                 }
             }
         }
@@ -78,7 +77,7 @@ final class ChangedPlaces
     /** @return list<string> */
     private static function linesOf(string $text): array
     {
-        return explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"]));
+        return explode("\n", LineEnding::folded($text));
     }
 
     private static function shown(string $text): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Reading;
+namespace Notagram\Editing;
 
 use Notagram\Notation\Block;
 use Notagram\Notation\Notation;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Tests;
+namespace Notagram\Tests\Editing;
 
-use App\Reading\MovedPlaces;
-use App\View\EditView;
+use Notagram\Editing\EditorEdit;
+use Notagram\Editing\MovedPlaces;
 use PHPUnit\Framework\TestCase;
 
 final class MovedPlacesTest extends TestCase
@@ -13,7 +13,7 @@ final class MovedPlacesTest extends TestCase
     public function testAPlaceFollowsItsText(): void
     {
         // “ab🐝cd\nef”: something goes before it, something comes, and something else takes the place of what holds it.
-        $edits = [new EditView(0, 1, ''), new EditView(4, 4, "x\r\n🐝"), new EditView(7, 9, 'new')];
+        $edits = [new EditorEdit(0, 1, ''), new EditorEdit(4, 4, "x\r\n🐝"), new EditorEdit(7, 9, 'new')];
 
         self::assertSame([0, 0, 7, 9, 11], array_map(static fn (int $place) => MovedPlaces::after($place, $edits), [0, 1, 4, 6, 8]));
         self::assertSame(3, MovedPlaces::after(3, []));

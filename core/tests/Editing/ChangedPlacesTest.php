@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Tests;
+namespace Notagram\Tests\Editing;
 
-use App\Reading\ChangedPlaces;
-use App\Reading\EditedText;
-use App\View\ChangedPlaceView;
+use Notagram\Editing\ChangedPlace;
+use Notagram\Editing\ChangedPlaces;
+use Notagram\Editing\EditedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +32,7 @@ final class ChangedPlacesTest extends TestCase
     public function testTheLinesThatChangeAreShown(string $old, string $new, array $expected): void
     {
         $places = ChangedPlaces::of($old, EditedText::between($old, $new));
-        $shown = array_map(static fn (ChangedPlaceView $place) => [$place->line, $place->before, $place->after], $places);
+        $shown = array_map(static fn (ChangedPlace $place) => [$place->line, $place->before, $place->after], $places);
 
         self::assertSame($expected, $shown);
     }
@@ -52,7 +52,7 @@ final class ChangedPlacesTest extends TestCase
         [$places, $differing] = ChangedPlaces::between("Où\nest\nl’été", "O˘\nest\nlít");
 
         self::assertSame(2, $differing);
-        self::assertSame([[1, 'Où', 'O˘'], [3, 'l’été', 'lít']], array_map(static fn (ChangedPlaceView $place) => [$place->line, $place->before, $place->after], $places));
+        self::assertSame([[1, 'Où', 'O˘'], [3, 'l’été', 'lít']], array_map(static fn (ChangedPlace $place) => [$place->line, $place->before, $place->after], $places));
     }
 
     public function testAThousandMendedQuestionsGiveAThousandSmallEdits(): void

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Reading;
+namespace Notagram\Editing;
 
-use App\Request\EditRequest;
-use App\View\EditView;
 use Notagram\Finding\TextEdit;
 use Notagram\Source\EditorOffsets;
 use Notagram\Source\LineEnding;
@@ -17,7 +15,7 @@ final class EditedText
     private const LOOK_AHEAD = 60;
 
     /**
-     * @param list<EditRequest> $edits
+     * @param list<EditorEdit> $edits
      *
      * @throws \OutOfRangeException if they do not fit the text
      */
@@ -33,7 +31,7 @@ final class EditedText
             if ($from < $done || $to < $from) {
                 throw new \OutOfRangeException('The edits overlap or are out of order.');
             }
-            $inserted = strtr($edit->text, ["\r\n" => "\n", "\r" => "\n"]);
+            $inserted = LineEnding::folded($edit->text);
             $result .= substr($text, $done, $from - $done).("\n" === $newLine ? $inserted : str_replace("\n", $newLine, $inserted));
             $done = $to;
         }
@@ -46,7 +44,7 @@ final class EditedText
      *
      * @param list<TextEdit> $edits in order
      *
-     * @return list<EditView>
+     * @return list<EditorEdit>
      */
     public static function made(string $text, array $edits): array
     {
@@ -54,7 +52,7 @@ final class EditedText
         $ofBrowser = [];
         foreach ($edits as $edit) {
             $from = $offsets->toEditor($edit->span->start);
-            $ofBrowser[] = new EditView($from, $offsets->toEditor($edit->span->end), self::asInTheBrowser($edit->text));
+            $ofBrowser[] = new EditorEdit($from, $offsets->toEditor($edit->span->end), LineEnding::folded($edit->text));
         }
 
         return $ofBrowser;
@@ -63,12 +61,12 @@ final class EditedText
     /**
      * Edits for the browser that make one text of another, line by line: few and small where the two differ in places.
      *
-     * @return list<EditView>
+     * @return list<EditorEdit>
      */
     public static function between(string $old, string $new): array
     {
-        $old = explode("\n", self::asInTheBrowser($old));
-        $new = explode("\n", self::asInTheBrowser($new));
+        $old = explode("\n", LineEnding::folded($old));
+        $new = explode("\n", LineEnding::folded($new));
         $edits = [];
         $offset = $here = $there = 0;
         while ($here < \count($old) || $there < \count($new)) {
@@ -123,7 +121,7 @@ final class EditedText
     }
 
     /** Without what both begin and end with. */
-    private static function least(int $offset, string $before, string $after): EditView
+    private static function least(int $offset, string $before, string $after): EditorEdit
     {
         $old = mb_str_split($before, 1, 'UTF-8');
         $new = mb_str_split($after, 1, 'UTF-8');
@@ -137,15 +135,10 @@ final class EditedText
         }
         $from = $offset + EditorOffsets::lengthOf(implode('', \array_slice($old, 0, $start)));
 
-        return new EditView(
+        return new EditorEdit(
             $from,
             $from + EditorOffsets::lengthOf(implode('', \array_slice($old, $start, \count($old) - $end - $start))),
             implode('', \array_slice($new, $start, \count($new) - $end - $start)),
         );
-    }
-
-    private static function asInTheBrowser(string $text): string
-    {
-        return strtr($text, ["\r\n" => "\n", "\r" => "\n"]);
     }
 }

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\Sheet;
+use App\Http\FileResponse;
+use App\Http\Refusal;
+use App\Reading\FileNames;
+use Notagram\Handover\Targets;
+use Notagram\Notation\ReadSheet;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The sheet as a target has it, to take away. */
+#[Route('/api/sheets/{id}/file/{target}', methods: ['GET'])]
+final readonly class DownloadHandover
+{
+    public function __construct(private Targets $targets)
+    {
+    }
+
+    public function __invoke(Sheet $sheet, string $target): FileResponse
+    {
+        $found = $this->targets->find($target) ?? throw Refusal::because(404, 'target', target: $target);
+        $handedOver = $found->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures());
+
+        return new FileResponse($handedOver->bytes, $found->mediaType(), FileNames::handedOver($sheet, $found));
+    }
+}
