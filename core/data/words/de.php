@@ -33,7 +33,7 @@ return [
         'of' => 'von',
         'instruction' => 'kreuzt|wählt|unterstreiche|setze|trage|markiere|ordne|kreuze?|wähle?|schreibe?|beantworte\\w*|lies|ergänze|anleitung|hinweise?',
         'material' => 'tabelle|abbildung|bild(?:er)?|diagramm|karte|gedicht',
-        'explanation' => 'erklärung|begründung|erläuterung|hinweis zur lösung|rückmeldung',
+        'explanation' => 'erklärung|begründung|erläuterung|hinweis zur lösung|rückmeldung|weil|denn',
         'bookkeeping' => 'schwierigkeit(?:sgrad)?|thema|lernziel|quelle|kapitel|niveau|anforderungsbereich|kompetenz',
         'value' => 'punkte?|wert',
         'cue' => 'bitte (?:um)?wenden!?|b\\.\\s?w\\.|fortsetzung(?: auf (?:der )?(?:nächsten )?(?:seite|rückseite)(?: \\d+)?| folgt)?|weiter auf (?:der )?(?:nächsten )?(?:seite|rückseite)(?: \\d+)?|(?:siehe )?rückseite|nächste seite',

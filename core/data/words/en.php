@@ -33,7 +33,7 @@ return [
         'of' => 'of',
         'instruction' => 'indicate|decide|label|circle|choose|tick|select|write|mark|read|answer|answer all|complete|fill|match|use|put|underline|directions?|instructions?',
         'material' => 'text|passage|paragraph|table|chart|graph|figure|pictures?|diagram|map|poem|article|story',
-        'explanation' => 'explanations?|rationale|feedback|reasons?',
+        'explanation' => 'explanations?|rationale|feedback|reasons?|because',
         'bookkeeping' => 'ref(?:erence)?|dif(?:ficulty)?|obj(?:ective)?s?|learning objectives?|learning outcomes?|top(?:ic)?|sto|standards?|kw|msc|bloom(?:[’\']s)?(?: level| taxonomy)?|taxonomy|cognitive level|level|skill|chapter|source|category|tags?|nat|time',
         'value' => 'points?|marks?|value|score|worth',
         'cue' => '(?:please )?turn (?:the page |page )?over(?: the page| please)?|please turn(?: over| the page)?|p\\.?\\s?t\\.?\\s?o\\.?|(?:to be )?cont(?:inue|[\'’]?)d?\\.?(?: on (?:the )?next page| on page \\d+| overleaf)?|(?:go|turn) (?:on )?to the next page|see over(?:leaf)?|next page|over ?leaf',

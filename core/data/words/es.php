@@ -33,7 +33,7 @@ return [
         'of' => 'de',
         'instruction' => 'elija|marque|escriba|lea|responda|conteste|rodee|subraye|complet[ae]|señal[ae]|indi[cq]\\w{1,2}|elige|marca|escribe|lee|responde|contesta|rodea|subraya|instrucciones',
         'material' => 'texto|tabla|gráfico|mapa|poema|imagen|figura',
-        'explanation' => 'explicación|justificación|razón|retroalimentación',
+        'explanation' => 'explicación|justificación|razón|retroalimentación|porque',
         'bookkeeping' => 'dificultad|tema|objetivo|fuente|capítulo|nivel|referencia',
         'value' => 'puntos?|valor|puntuación',
         'cue' => '(?:dé|dar) (?:la )?vuelta(?: a la (?:hoja|página))?|vuelta(?: a la (?:hoja|página))?|(?:sigue|continúa|continuación)(?: en la (?:página )?(?:siguiente|\\d+)(?: página)?| al dorso| atrás)?|pase a la (?:página siguiente|siguiente página)|al dorso',

@@ -33,7 +33,7 @@ return [
         'of' => 'sur|de',
         'instruction' => 'choisis|entoure|coche|écris|réponds|lis|complète|relie[rz]?|souligne|barre[rz]?|indiquez?|entourez|cochez|choisissez|écrivez|répondez|lisez|soulignez|complétez|consignes?',
         'material' => 'texte|tableau|graphique|carte|poème|image|schéma|figure',
-        'explanation' => 'explications?|justification|raison',
+        'explanation' => 'explications?|justification|raison|parce que',
         'bookkeeping' => 'difficulté|thème|objectif|source|chapitre|niveau|référence|compétence',
         'value' => 'points?|valeur|barème',
         'cue' => 't\\.\\s?s\\.\\s?v\\.\\s?p\\.|tournez(?: la page)?(?:,? s[’\']il vous plaît)?|tourne[rz]? la page|(?:suite|à suivre)(?: (?:à la|en|sur la) page (?:suivante|\\d+)| au verso)?|voir (?:au )?verso|au verso',

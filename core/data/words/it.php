@@ -33,7 +33,7 @@ return [
         'of' => 'di',
         'instruction' => 'scegliete|segnate|scrivete|rispondete|barra|metti|scegli|segna|scrivi|rispondi|leggi|cerchia|istruzioni|indica|completa',
         'material' => 'testo|brano|tabella|grafico|mappa|poesia|immagine|figura',
-        'explanation' => 'spiegazione|motivazione|motivo',
+        'explanation' => 'spiegazione|motivazione|motivo|perché',
         'bookkeeping' => 'difficoltà|argomento|obiettivo|fonte|capitolo|livello|riferimento',
         'value' => 'punti|punteggio|valore',
         'cue' => 'volta(?:re)?(?: la)? pagina|gira(?:re)?(?: la)? pagina|(?:continua|segue)(?: (?:a|alla|nella) pagina (?:seguente|successiva|\\d+)| sul retro)?|vedi retro|sul retro',

@@ -33,7 +33,7 @@ return [
         'of' => 'van',
         'instruction' => 'zet|onderstreep|omcirkel|kies|schrijf|beantwoord|lees|kruis|instructies?|vul|noteer',
         'material' => 'tekst|tabel|figuur|grafiek|kaart|afbeelding',
-        'explanation' => 'uitleg|toelichting|verklaring|motivatie',
+        'explanation' => 'uitleg|toelichting|verklaring|motivatie|omdat|want',
         'bookkeeping' => 'moeilijkheid(?:sgraad)?|onderwerp|leerdoel|bron|hoofdstuk|niveau|referentie',
         'value' => 'punten|punt|waarde',
         'cue' => 'z\\.\\s?o\\.\\s?z\\.|zie (?:ommezijde|volgende (?:bladzijde|pagina))|(?:blad|pagina) omslaan|(?:vervolg|ga verder)(?: op (?:de )?(?:volgende )?(?:pagina|bladzijde)(?: \\d+)?)?|ommezijde|volgende (?:bladzijde|pagina)',

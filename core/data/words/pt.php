@@ -33,7 +33,7 @@ return [
         'of' => 'de',
         'instruction' => 'ligue|sublinhe|assinale|escolha|escreva|leia|responda|marque|preencha|instruções|indique|complete',
         'material' => 'tabela|imagem|texto|gráfico|mapa|poema|figura',
-        'explanation' => 'explicação|justificativa|justificação|motivo',
+        'explanation' => 'explicação|justificativa|justificação|motivo|porque',
         'bookkeeping' => 'dificuldade|tema|objetivo|fonte|capítulo|nível|referência',
         'value' => 'pontos?|valor',
         'cue' => 'vire a (?:folha|página)|(?:continua|continuação)(?: na (?:próxima )?página(?: (?:seguinte|\\d+))?| no verso)?|no verso|v\\.\\s?s\\.\\s?f\\.\\s?f\\.',

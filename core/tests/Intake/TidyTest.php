@@ -96,6 +96,7 @@ final class TidyTest extends TestCase
         yield 'boxes before letters' => ['option-letters', "1. One?\n☐ A. x\n☑ B. y\n", "1. One?\nA. x\n*B. y\n"];
         yield 'ticks and words behind options' => ['marks-behind', "1. One?\na) x ✓\nb) y\n\n2. Two?\na) x\nb) y (richtig)\n", "1. One?\n*a) x\nb) y\n\n2. Two?\na) x\n*b) y\n"];
         yield 'a word parted at a line end that is whole elsewhere' => ['wrapped-lines', "1. A bee that guards the hive against robbers is a guard, and an in-\nspector is no inspector of hers.\nTrue\n", "1. A bee that guards the hive against robbers is a guard, and an inspector is no inspector of hers.\nTrue\n"];
+        yield 'a letter as the answer, whatever comes below it' => ['explanations', "1. One?\na) x\nb) y\nAnswer: b\nBecause: y is it.\n\n2. Two?\n*a) x\nb) y\n💡 Reason: x is it.\n", "1. One?\na) x\nb) y\nAnswer: b\nBecause: y is it.\n\n2. Two?\n*a) x\nb) y\nExplanation: x is it.\n"];
         yield 'points at the margin' => ['bracketed-points', "1. One?\t____/2\na) x\nb) y\n", "1. (2 points) One?\na) x\nb) y\n"];
         yield 'answers in brackets behind stems' => ['answers-in-brackets', "1. Bees fly. (T)\n2. Bees read. [F]\n3. One? (b)\na) x\nb) y\n", "1. Bees fly.\nTrue\n\n2. Bees read.\nFalse\n\n3. One?\na) x\n*b) y\n"];
         yield 'a key as a table' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Bees fly.\n\n1\t2\nb\tT\n", "1. One?\na) x\n*b) y\n\n2. Bees fly.\nTrue\n"];

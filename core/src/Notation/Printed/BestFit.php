@@ -128,6 +128,8 @@ final class BestFit
         foreach ($this->answering($index, $piece, $reading, $at) as [$candidate, $costOfRefusing]) {
             $found[] = $candidate;
             $asText = max($asText, $costOfRefusing);
+            // “Answer: b” is no heading, whatever the word says elsewhere.
+            $asNoNumber = Lexer::namesOption($piece->form()->label()) ? max($asNoNumber, $costOfRefusing) : $asNoNumber;
         }
 
         return [...$found, ...$this->plain($index, $piece, $reading, $at, $isAfterBlank, $asText, $asNoNumber)];

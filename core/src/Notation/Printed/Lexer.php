@@ -229,6 +229,12 @@ final class Lexer
         return $letters;
     }
 
+    /** @param ?array{Label, string, string} $label as {@see label} has it; whether it answers with a letter alone, or with T or F */
+    public static function namesOption(?array $label): bool
+    {
+        return null !== $label && Label::Answer === $label[0] && Regex::match('/^[(\[]?(?:[A-Za-z]|true|false)[)\].]?\s*+\z/i', $label[2]);
+    }
+
     /** @return ?array{Label, string, string} what a label says, the label with its colon and blanks, what follows */
     public static function label(string $text): ?array
     {
