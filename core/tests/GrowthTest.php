@@ -22,7 +22,7 @@ final class GrowthTest extends TestCase
     /** What is quadratic takes sixteen times as long. */
     private const MOST = 9;
     private const A_MOMENT = 0.08;
-    private const TRIES = 3;
+    private const TRIES = 5;
 
     /** @return iterable<string, array{\Closure(int): string}> */
     public static function shapes(): iterable

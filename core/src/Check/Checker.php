@@ -30,8 +30,15 @@ final class Checker
     /** @var array<int, list<QuestionRule>> those whose needs are met, by the bits of what a question has */
     private array $wokenBy = [];
 
+    /** @var list<SheetRule> */
+    private array $sheetRules;
+    /** @var list<WholeSheetRule> */
+    private array $wholeSheetRules;
+
     public function __construct()
     {
+        $this->sheetRules = Rules::ofSheet();
+        $this->wholeSheetRules = Rules::ofWholeSheet();
         $textRules = Rules::ofText();
         $this->textRules = array_map(static fn (TextRule $rule) => ['/'.$rule::SIGNS.'/', $rule], $textRules);
         $this->signsOfText = '/'.implode('|', array_map(static fn (TextRule $rule) => $rule::SIGNS, $textRules)).'/';
@@ -105,7 +112,7 @@ final class Checker
     public function findingsAtAGlance(SheetOverview $sheet, SheetWishes $wishes): array
     {
         $findings = [];
-        foreach (Rules::ofSheet() as $rule) {
+        foreach ($this->sheetRules as $rule) {
             array_push($findings, ...$rule->check($sheet, $wishes));
         }
 
@@ -116,7 +123,7 @@ final class Checker
     public function findingsOfWhole(ReadSheet $sheet, SheetWishes $wishes): array
     {
         $placed = [];
-        foreach (Rules::ofWholeSheet() as $rule) {
+        foreach ($this->wholeSheetRules as $rule) {
             foreach ($rule->check($sheet, $wishes) as $found) {
                 $here = null === $found->question ? [] : $sheet->numbered($found->question)->reading->switchedOff;
                 $isOff = \in_array($found->finding->code, [...$wishes->switchedOff, ...$here], true);

@@ -10,6 +10,7 @@ use Notagram\Notation\Printed\NumberMark;
 use Notagram\Notation\Printed\Paper;
 use Notagram\Notation\Printed\PaperQuestion;
 use Notagram\Notation\Printed\Piece;
+use Notagram\Notation\Printed\TruthWord;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -209,8 +210,8 @@ final class PrintedTest extends TestCase
 
     public function testTrueAndFalseAreToldWhereverTheyArePrinted(): void
     {
-        self::assertSame([[true, false, 'True'], [false, false, 'False']], Lexer::truths('True / False'));
-        self::assertSame([[true, false, 'vrai'], [false, true, 'faux']], Lexer::truths('☐ vrai   ☒ faux'));
+        self::assertEquals([new TruthWord(true, false, 'True'), new TruthWord(false, false, 'False')], Lexer::truths('True / False'));
+        self::assertEquals([new TruthWord(true, false, 'vrai'), new TruthWord(false, true, 'faux')], Lexer::truths('☐ vrai   ☒ faux'));
         self::assertNull(Lexer::truths('True or not'));
         self::assertSame(['Bees fly.', 'T   F'], Lexer::truthsBehind('Bees fly.   T   F'));
         self::assertNull(Lexer::truthsBehind('What is the plan of T?'));

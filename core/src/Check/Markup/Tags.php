@@ -24,9 +24,7 @@ final readonly class Tags
     /** What every receiver takes out before a pupil sees it (common practice, no source). */
     public const REMOVED = ['script', 'style', 'iframe', 'frame', 'object', 'embed', 'applet', 'form', 'input', 'button', 'select', 'textarea', 'link', 'meta', 'base', 'svg', 'math', 'template', 'noscript', 'html', 'head', 'body', 'title'];
 
-    /**
-     * @return list<array{string, string, bool, string}> each tag as written, its name in small letters, whether it is an end, its attributes; the name is empty where a tag never ends
-     */
+    /** @return list<Tag> */
     public static function in(FormattedText $text): array
     {
         if (FormattedText::PLAIN === $text->format || !str_contains($text->text, '<')) {
@@ -39,7 +37,7 @@ final readonly class Tags
         $tags = [];
         foreach ($matches as $match) {
             if (!str_starts_with($match[0], '<!--')) {
-                $tags[] = [$match[0], strtolower($match[2] ?? ''), '/' === ($match[1] ?? ''), $match[3] ?? ''];
+                $tags[] = new Tag($match[0], strtolower($match[2] ?? ''), '/' === ($match[1] ?? ''), $match[3] ?? '');
             }
         }
 

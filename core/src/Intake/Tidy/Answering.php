@@ -63,7 +63,7 @@ final class Answering
         if (1 === \count($truths) && null !== ($said = PaperWords::all()->truth($truths[0]->body))) {
             return $said === PaperWords::all()->truth($answer);
         }
-        $given = Lexer::label(trim(self::there($question->answers)[0]->body ?? ''))[2] ?? '';
+        $given = Lexer::label(trim(self::there($question->answers)[0]->body ?? ''))->rest ?? '';
 
         return '' === $given || $given === $answer;
     }

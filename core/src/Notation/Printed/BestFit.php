@@ -129,7 +129,7 @@ final class BestFit
             $found[] = $candidate;
             $asText = max($asText, $costOfRefusing);
             // “Answer: b” is no heading, whatever the word says elsewhere.
-            $asNoNumber = Lexer::namesOption($piece->form()->label()) ? max($asNoNumber, $costOfRefusing) : $asNoNumber;
+            $asNoNumber = true === $piece->form()->label()?->namesOption() ? max($asNoNumber, $costOfRefusing) : $asNoNumber;
         }
 
         return [...$found, ...$this->plain($index, $piece, $reading, $at, $isAfterBlank, $asText, $asNoNumber)];
@@ -225,8 +225,8 @@ final class BestFit
         $isOpen = $reading->phase->isInQuestion();
         $found = [];
         $label = $form->label();
-        if (null !== $label && (Label::Reply !== $label[0] || 'Q:' === $this->styles->numberStyle)) {
-            $found[] = $this->labelled($label[0], $piece, $reading, $at);
+        if (null !== $label && (Label::Reply !== $label->label || 'Q:' === $this->styles->numberStyle)) {
+            $found[] = $this->labelled($label->label, $piece, $reading, $at);
         }
         if ($isOpen && null !== $form->truths()) {
             $isInOptions = Phase::Options === $reading->phase;

@@ -11,9 +11,9 @@ final class Form
     private ?array $numbers = null;
     /** @var ?list<OptionMark> */
     private ?array $options = null;
-    /** @var array{Label, string, string}|false|null */
-    private array|false|null $label = null;
-    /** @var list<array{bool, bool, string}>|false|null */
+    /** False where there is none. */
+    private Labelled|false|null $label = null;
+    /** @var non-empty-list<TruthWord>|false|null */
     private array|false|null $truths = null;
 
     public function __construct(public readonly string $text)
@@ -32,15 +32,14 @@ final class Form
         return $this->options ??= Lexer::options($this->text);
     }
 
-    /** @return ?array{Label, string, string} */
-    public function label(): ?array
+    public function label(): ?Labelled
     {
         $this->label ??= Lexer::label($this->text) ?? false;
 
         return false === $this->label ? null : $this->label;
     }
 
-    /** @return ?list<array{bool, bool, string}> */
+    /** @return ?non-empty-list<TruthWord> */
     public function truths(): ?array
     {
         $this->truths ??= Lexer::truths($this->text) ?? false;

@@ -229,14 +229,7 @@ final class Lexer
         return $letters;
     }
 
-    /** @param ?array{Label, string, string} $label as {@see label} has it; whether it answers with a letter alone, or with T or F */
-    public static function namesOption(?array $label): bool
-    {
-        return null !== $label && Label::Answer === $label[0] && Regex::match('/^[(\[]?(?:[A-Za-z]|true|false)[)\].]?\s*+\z/i', $label[2]);
-    }
-
-    /** @return ?array{Label, string, string} what a label says, the label with its colon and blanks, what follows */
-    public static function label(string $text): ?array
+    public static function label(string $text): ?Labelled
     {
         if (!Regex::match('/^(?:[✅✔✓☑👉🔑💡📝ℹ➡]\x{FE0F}?\s*+)?+[(\[]?\p{L}/u', $text)) {
             return null;
@@ -250,22 +243,22 @@ final class Lexer
         $sign = '(?:[✅✔✓☑👉🔑💡📝ℹ➡]\x{FE0F}?\s*+)?+[(\[]?';
         $correct = "(?:(?:the|la|die|der|das|le|il|lo|de|het|a|o)\\s++)?(?:(?:{$words->correct})(?:\\s++|(?=:)))";
         if (Regex::match("~^{$sign}(?:{$correct}?+(?:{$words->answer}|(?:{$words->option})(?<={$words->option})(?!.*\\?))(?:\\s++(?:{$words->correct}))?(?:\\s++(?:is|ist|es|est|è))?+(?:\\s*+[.:=–-]){1,2}|(?:{$words->correct})\\s*+:)\\s*+~iu", $text, $match)) {
-            return [Label::Answer, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Answer, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match('~^[AR]\s?:\s++(?=\S)~u', $text, $match)) {
-            return [Label::Reply, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Reply, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match("~^{$sign}(?:(?:{$words->explanation})\\s*+:)\\s*+~iu", $text, $match)) {
-            return [Label::Explanation, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Explanation, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match("~^{$sign}(?:(?:{$words->value})\\s*+[:=])\\s*+(?=[(\\[]?\\d)~iu", $text, $match)) {
-            return [Label::Points, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Points, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match("~^{$sign}(?:(?:{$words->type})\\s*+:)\\s*+~iu", $text, $match)) {
-            return [Label::Type, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Type, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match("~^{$sign}(?:(?:{$words->bookkeeping})\\s*+:)\\s*+~iu", $text, $match)) {
-            return [Label::Bookkeeping, $match[0], substr($text, \strlen($match[0]))];
+            return new Labelled(Label::Bookkeeping, $match[0], substr($text, \strlen($match[0])));
         }
 
         return null;
@@ -274,7 +267,7 @@ final class Lexer
     /**
      * Whether the words for true and false, or one of them, are all there is; boxes may stand at them.
      *
-     * @return ?list<array{bool, bool, string}> each word's meaning, whether it is marked, the word
+     * @return ?non-empty-list<TruthWord>
      */
     public static function truths(string $text): ?array
     {
@@ -291,13 +284,13 @@ final class Lexer
         if (null === $first) {
             return null;
         }
-        $truths = [[$first, $marked($match[1], $match[3] ?? ''), $match[2]]];
+        $truths = [new TruthWord($first, $marked($match[1], $match[3] ?? ''), $match[2])];
         if ('' !== ($match[5] ?? '')) {
             $second = $words->truth($match[5]);
             if (null === $second || $second === $first) {
                 return null;
             }
-            $truths[] = [$second, $marked($match[4] ?? '', $match[6] ?? ''), $match[5]];
+            $truths[] = new TruthWord($second, $marked($match[4] ?? '', $match[6] ?? ''), $match[5]);
         }
 
         return $truths;

@@ -124,7 +124,7 @@ final class Lookahead
     /** “Type: Multiple choice” may stand between a number and its stem. */
     private static function isNote(Piece $piece): bool
     {
-        return \in_array($piece->form()->label()[0] ?? null, [Label::Type, Label::Bookkeeping, Label::Points], true);
+        return \in_array($piece->form()->label()?->label, [Label::Type, Label::Bookkeeping, Label::Points], true);
     }
 
     private static function isBetween(Piece $piece): bool

@@ -17,7 +17,7 @@ final class StarredBody
     public array $stem = [];
     /** @var list<StarredOption> */
     public array $options = [];
-    /** @var list<array{bool, bool, Span}> the words for true and false: meaning, star, place */
+    /** @var list<StarredTruth> the words for true and false */
     public array $truths = [];
     /** @var list<StarredLine> */
     public array $pairs = [];
@@ -59,8 +59,8 @@ final class StarredBody
     private function firstLine(StarredLine $line): void
     {
         $number = $line->number();
-        $this->number = $number[0] ?? null;
-        $this->stemLine($line, $number[1] ?? 0, true);
+        $this->number = $number?->value;
+        $this->stemLine($line, $number->length ?? 0, true);
     }
 
     private function stemLine(StarredLine $line, int $skip, bool $isFirst = false): void
@@ -134,20 +134,19 @@ final class StarredBody
 
     private function isOption(StarredLine $line): bool
     {
-        $option = $line->option();
-        if (null === $option || [] !== $this->truths || !$this->letters->takes($option[0])) {
+        $option = $line->letter();
+        if (null === $option || [] !== $this->truths || !$this->letters->takes($option->letter)) {
             $this->hasFarLetter = $this->hasFarLetter || (null !== $option && [] !== $this->openOptions);
 
             return false;
         }
-        [$letter, $before] = $option;
-        $head = substr($line->text, 0, $before);
+        $head = substr($line->text, 0, $option->length);
         $stars = [];
         $star = strpos($head, '*');
         if (false !== $star) {
             $stars[] = new Span($line->span->start + $star, $line->span->start + $star + (0 === $star && ' ' === ($head[1] ?? '') ? 2 : 1));
         }
-        $this->openOptions[] = [$letter, $before, $line, $stars];
+        $this->openOptions[] = [$option->letter, $option->length, $line, $stars];
         $this->optionLines[] = [];
 
         return true;

@@ -51,8 +51,7 @@ final readonly class StarredLine
         return '' === $this->text;
     }
 
-    /** @return ?array{int, int, string} the number it starts with, how many bytes it takes with its sign and blanks, and its form */
-    public function number(): ?array
+    public function number(): ?StarredNumber
     {
         $word = PaperWords::all()->question;
         $first = $this->text[0] ?? ' ';
@@ -61,23 +60,22 @@ final readonly class StarredLine
         }
         // A rule for the answer may stand before it.
         if (Regex::match('/^(?:_{2,}+(?:[ \t]|\xC2\xA0)*+)?+(?:\((\d{1,4})\)|(\d{1,4})([.)])(?!\d))(?:[ \t]|\xC2\xA0)*+/', $this->text, $match)) {
-            return [(int) ($match[1].($match[2] ?? '')), \strlen($match[0]), $match[3] ?? '()'];
+            return new StarredNumber((int) ($match[1].($match[2] ?? '')), \strlen($match[0]), $match[3] ?? '()');
         }
         if (Regex::match("~^(?:{$word})[ \\t]*+(\\d{1,4})(?:[ \\t]*+[.:)–-]|(?=[ \\t]*+[(\\[])|\\z)(?:[ \\t]|\\x{A0})*+~iu", $this->text, $match)) {
-            return [(int) $match[1], \strlen($match[0]), 'word'];
+            return new StarredNumber((int) $match[1], \strlen($match[0]), 'word');
         }
 
         return null;
     }
 
-    /** @return ?array{string, int, bool} letter as written, how many bytes go before the text, and whether a star marks it */
-    public function option(): ?array
+    public function letter(): ?StarredLetter
     {
         if (!Regex::match(self::OPTION, $this->text, $match)) {
             return null;
         }
 
-        return [$match[3], \strlen($match[0]), '' !== $match[1] || '' !== $match[4] || '' !== $match[5]];
+        return new StarredLetter($match[3], \strlen($match[0]), '' !== $match[1] || '' !== $match[4] || '' !== $match[5]);
     }
 
     /** @return ?array{string, int} what follows “Answer:”, with where it starts in the line; null where it is no such line */
@@ -119,7 +117,7 @@ final readonly class StarredLine
     /**
      * Whether the words for true and false, or one of them, are all there is.
      *
-     * @return ?list<array{bool, bool, Span}> each word's meaning, whether a star stands at it, and where it stands in the source
+     * @return ?non-empty-list<StarredTruth>
      */
     public function truths(): ?array
     {
@@ -134,9 +132,9 @@ final readonly class StarredLine
                 return null;
             }
             $start = $this->span->start + $at;
-            $truths[] = [$meaning, str_contains($written, '*'), new Span($start, $start + \strlen($written))];
+            $truths[] = new StarredTruth($meaning, str_contains($written, '*'), new Span($start, $start + \strlen($written)));
         }
 
-        return 2 === \count($truths) && $truths[0][0] === $truths[1][0] ? null : $truths;
+        return [] === $truths || (2 === \count($truths) && $truths[0]->isTrue === $truths[1]->isTrue) ? null : $truths;
     }
 }

@@ -75,7 +75,7 @@ final readonly class StarredMarker implements Marker
         if ([] === $body->truths) {
             return [TextEdit::insert($body->end, LineEnding::forNewLinesIn($text).$word)];
         }
-        $span = new Span($body->truths[0][2]->start, $body->truths[\count($body->truths) - 1][2]->end);
+        $span = new Span($body->truths[0]->span->start, $body->truths[\count($body->truths) - 1]->span->end);
 
         return substr($text, $span->start, $span->length()) === $word ? [] : [new TextEdit($span, $word)];
     }

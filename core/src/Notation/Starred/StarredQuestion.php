@@ -146,11 +146,11 @@ final class StarredQuestion
 
     private function truth(?string $key): ?bool
     {
-        $starred = array_values(array_filter($this->body->truths, static fn (array $truth) => $truth[1]));
+        $starred = array_values(array_filter($this->body->truths, static fn (StarredTruth $truth) => $truth->isMarked));
 
         return match (true) {
-            1 === \count($starred) => $starred[0][0],
-            1 === \count($this->body->truths) => $this->body->truths[0][0],
+            1 === \count($starred) => $starred[0]->isTrue,
+            1 === \count($this->body->truths) => $this->body->truths[0]->isTrue,
             default => null === $key ? null : PaperWords::all()->truth($key),
         };
     }
@@ -223,9 +223,9 @@ final class StarredQuestion
                 $this->tokens[] = new Token(TokenKind::Answer, $star->start, $star->end);
             }
         }
-        foreach ($this->body->truths as [, , $span]) {
-            if ($span->end > $span->start) {
-                $this->tokens[] = new Token(TokenKind::Answer, $span->start, $span->end);
+        foreach ($this->body->truths as $truth) {
+            if ($truth->span->end > $truth->span->start) {
+                $this->tokens[] = new Token(TokenKind::Answer, $truth->span->start, $truth->span->end);
             }
         }
         if (null !== $this->body->answer && $this->body->answerSpan->end > $this->body->answerSpan->start) {

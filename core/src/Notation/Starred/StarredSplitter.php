@@ -45,7 +45,7 @@ final class StarredSplitter
         $count = \count($this->lines);
         $keyAt = KeyPlace::in(
             array_map(static fn (StarredLine $line) => $line->text, $this->lines),
-            static fn (string $text) => null !== ($line = StarredLine::at($text, 0))->number() || null !== $line->option(),
+            static fn (string $text) => null !== ($line = StarredLine::at($text, 0))->number() || null !== $line->letter(),
         );
         $isAfterBlank = true;
         for ($index = 0; $index < $count;) {
@@ -59,7 +59,7 @@ final class StarredSplitter
                 $this->add(BlockKind::Comment, $index, $count);
                 break;
             }
-            $number = $line->number()[0] ?? null;
+            $number = $line->number()?->value;
             $starts = null !== $number && ($isAfterBlank || $this->isAfterHeading || $this->isNext($number));
             $end = $starts ? $this->endOfQuestion($index, $number, $keyAt) : $this->endOfText($index, $keyAt);
             $starts || $this->holdsOptions($index, $end) ? $this->question($index, $end, $starts ? $number : null) : $this->textBlock($index, $end);
@@ -80,8 +80,8 @@ final class StarredSplitter
     {
         $letters = new LetterRun();
         $hasAnswer = $isExplained = false;
-        $style = $this->lines[$start]->number()[2] ?? null;
-        $hasStem = '' !== trim(substr($this->lines[$start]->text, $this->lines[$start]->number()[1] ?? 0));
+        $style = $this->lines[$start]->number()?->form;
+        $hasStem = '' !== trim(substr($this->lines[$start]->text, $this->lines[$start]->number()->length ?? 0));
         $end = $start + 1;
         $isAfterBlank = false;
         for ($index = $start + 1; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
@@ -90,9 +90,9 @@ final class StarredSplitter
                 $isAfterBlank = true;
                 continue;
             }
-            [$found, , $form] = $line->number() ?? [null, 0, ''];
+            $mark = $line->number();
             // A list in a stem has another form than the questions.
-            if (null !== $found && ($isAfterBlank || ($found === ($number ?? $this->previous ?? 0) + 1 && (null === $style || $style === $form)))) {
+            if (null !== $mark && ($isAfterBlank || ($mark->value === ($number ?? $this->previous ?? 0) + 1 && (null === $style || $style === $mark->form)))) {
                 break;
             }
             // An explanation goes on to the next blank line.
@@ -109,8 +109,8 @@ final class StarredSplitter
             if ($isExplained) {
                 break;
             }
-            $option = $line->option();
-            $isOption = null !== $option && $letters->goesOnWith($option[0]);
+            $option = $line->letter();
+            $isOption = null !== $option && $letters->goesOnWith($option->letter);
             $isAnswer = null !== $line->answer();
             $answers = $isOption || $isAnswer || $line->isEssayMark() || $line->isPair() || ($letters->isEmpty() && null !== $line->truths());
             if (null !== PaperWords::all()->partOf($line->text) && !$answers) {
@@ -127,7 +127,7 @@ final class StarredSplitter
                 $hasStem = true;
             } else {
                 if ($isOption) {
-                    $letters->take($option[0]);
+                    $letters->take($option->letter);
                 }
                 $hasAnswer = $hasAnswer || $isAnswer || $line->isEssayMark() || $line->isPair() || ($letters->isEmpty() && null !== $line->truths());
             }
@@ -146,11 +146,11 @@ final class StarredSplitter
         $index = $start + 1;
         for (; $index < \count($this->lines) && $index !== $keyAt; ++$index) {
             $line = $this->lines[$index];
-            $option = $line->option();
-            $isOption = null !== $option && $letters->goesOnWith($option[0]);
-            $found = $line->number()[0] ?? null;
+            $option = $line->letter();
+            $isOption = null !== $option && $letters->goesOnWith($option->letter);
+            $found = $line->number()?->value;
             if ($isOption) {
-                $letters->take($option[0]);
+                $letters->take($option->letter);
             } elseif (($line->isBlank() && !($letters->isEmpty() && $this->optionComesNext($index)))
                 || (null !== $found && ($this->isNext($found) || (1 === $found && $isHeading)))
                 || (!$letters->isEmpty() && null !== PaperWords::all()->partOf($line->text))
@@ -166,9 +166,9 @@ final class StarredSplitter
     private function optionComesNext(int $index): bool
     {
         $next = $this->ahead[$index] ?? null;
-        $option = null === $next ? null : $this->lines[$next]->option();
+        $option = null === $next ? null : $this->lines[$next]->letter();
 
-        return null !== $option && 'a' === strtolower($option[0]);
+        return null !== $option && 'a' === strtolower($option->letter);
     }
 
     /** Whether the lines from here to the next blank one are text and then options from a on. */
@@ -178,11 +178,11 @@ final class StarredSplitter
             if ($this->lines[$at]->isBlank()) {
                 return $this->optionComesNext($at);
             }
-            $option = $this->lines[$at]->option();
-            if ($at > $index && null !== $option && 'a' === strtolower($option[0])) {
+            $option = $this->lines[$at]->letter();
+            if ($at > $index && null !== $option && 'a' === strtolower($option->letter)) {
                 return true;
             }
-            if (null !== $this->lines[$at]->number() || (null !== $option && 'a' !== strtolower($option[0]))) {
+            if (null !== $this->lines[$at]->number() || (null !== $option && 'a' !== strtolower($option->letter))) {
                 return false;
             }
         }
@@ -194,9 +194,9 @@ final class StarredSplitter
     {
         $letters = new LetterRun();
         for ($index = $start + 1; $index < $end; ++$index) {
-            $option = $this->lines[$index]->option();
-            if (null !== $option && $letters->goesOnWith($option[0])) {
-                $letters->take($option[0]);
+            $option = $this->lines[$index]->letter();
+            if (null !== $option && $letters->goesOnWith($option->letter)) {
+                $letters->take($option->letter);
             }
         }
 

@@ -21,16 +21,16 @@ final readonly class HtmlRemoved implements QuestionRule
     {
         $findings = [];
         foreach ($wording->textsWith('<') as [$text, $span]) {
-            foreach (Tags::in($text) as [$written, $name, $isEnd, $attributes]) {
-                if ('' === $name || $isEnd) {
+            foreach (Tags::in($text) as $tag) {
+                if ('' === $tag->name || $tag->isEnd) {
                     continue;
                 }
-                $shown = mb_strimwidth($written, 0, 40, '…', 'UTF-8');
-                if (\in_array($name, Tags::REMOVED, true) || Regex::match('/\son\w+\s*+=|javascript:/i', $attributes)) {
+                $shown = mb_strimwidth($tag->written, 0, 40, '…', 'UTF-8');
+                if (\in_array($tag->name, Tags::REMOVED, true) || Regex::match('/\son\w+\s*+=|javascript:/i', $tag->attributes)) {
                     $findings[] = Finding::doubt(self::CODE, $span, tag: $shown);
                     break;
                 }
-                if (!isset(Tags::NEEDS_END[$name])) {
+                if (!isset(Tags::NEEDS_END[$tag->name])) {
                     $findings[] = Finding::doubt(self::CODE, $span, case: 'unknown', tag: $shown);
                     break;
                 }

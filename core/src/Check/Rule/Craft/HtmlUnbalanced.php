@@ -33,20 +33,20 @@ final readonly class HtmlUnbalanced implements QuestionRule
     private static function loneTag(FormattedText $text): ?string
     {
         $open = [];
-        foreach (Tags::in($text) as [$written, $name, $isEnd, $attributes]) {
-            if ('' === $name) {
-                return $written.'…';
+        foreach (Tags::in($text) as $tag) {
+            if ('' === $tag->name) {
+                return $tag->written.'…';
             }
-            if (!(Tags::NEEDS_END[$name] ?? false) || str_ends_with($attributes, '/')) {
+            if (!(Tags::NEEDS_END[$tag->name] ?? false) || str_ends_with($tag->attributes, '/')) {
                 continue;
             }
-            if (!$isEnd) {
-                $open[] = [$name, $written];
-            } elseif (($last = array_pop($open)) === null || $last[0] !== $name) {
-                return null === $last ? $written : $last[1];
+            if (!$tag->isEnd) {
+                $open[] = $tag;
+            } elseif (($last = array_pop($open)) === null || $last->name !== $tag->name) {
+                return ($last ?? $tag)->written;
             }
         }
 
-        return $open[0][1] ?? null;
+        return $open[0]->written ?? null;
     }
 }

@@ -43,7 +43,7 @@ final readonly class AnswerLines implements TidyStep
                 }
                 $this->behindIt($draft, $question, $line);
                 $label = Lexer::label(trim($line->body)) ?? $label;
-                $answer = trim($label[2], " \t");
+                $answer = trim($label->rest, " \t");
                 if (Regex::match('/^[_.…][_.…\s]{2,}+\z/u', $answer)) {
                     $isWide = mb_strlen($answer, 'UTF-8') >= self::WIDE;
                     if ($draft->edit($line, $isWide ? $answer : 'Answer:') && $isWide) {
@@ -54,7 +54,7 @@ final readonly class AnswerLines implements TidyStep
                 }
                 $answer = $this->remarkApart($draft, $question, $line, $this->plain($question, $answer));
                 // A label that a Starred list knows may stay.
-                if ($answer !== trim($label[2]) || !Regex::match('~^(?:'.PaperWords::all()->answer.')[ \t]*+:[ \t]*+\z~iu', $label[1])) {
+                if ($answer !== trim($label->rest) || !Regex::match('~^(?:'.PaperWords::all()->answer.')[ \t]*+:[ \t]*+\z~iu', $label->written)) {
                     $draft->edit($line, 'Answer: '.$answer);
                 }
             }
@@ -65,13 +65,13 @@ final readonly class AnswerLines implements TidyStep
     /** Other labels on the same line: points, bookkeeping. */
     private function behindIt(Draft $draft, DraftQuestion $question, DraftLine $line): void
     {
-        while (Regex::match('/^(.*\S)(?:\s{2,}|\t|\s*[;|]\s*)(\p{L}[\p{L} ]{1,25}:\s*+[^:]*)\z/u', $line->body, $match) && null !== ($label = Lexer::label($match[2])) && Label::Answer !== $label[0]) {
+        while (Regex::match('/^(.*\S)(?:\s{2,}|\t|\s*[;|]\s*)(\p{L}[\p{L} ]{1,25}:\s*+[^:]*)\z/u', $line->body, $match) && null !== ($label = Lexer::label($match[2])) && Label::Answer !== $label->label) {
             if (!$draft->edit($line, $match[1])) {
                 return;
             }
-            if (Label::Points === $label[0] && Regex::match('/\d++/', $label[2], $number) && !BracketedPoints::hasPoints($question)) {
+            if (Label::Points === $label->label && Regex::match('/\d++/', $label->rest, $number) && !BracketedPoints::hasPoints($question)) {
                 $draft->edit($question->first(), BracketedPoints::written($number[0]).' '.ltrim($question->first()->body));
-            } elseif (Label::Explanation === $label[0]) {
+            } elseif (Label::Explanation === $label->label) {
                 $question->explanation = Answering::with($question->explanation, $draft->putIn($line, $match[2], Role::Explanation));
             }
         }

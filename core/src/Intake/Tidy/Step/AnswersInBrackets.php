@@ -51,8 +51,8 @@ final readonly class AnswersInBrackets implements TidyStep
             return null;
         }
         $label = Lexer::label($inside);
-        if (null !== $label && Label::Answer === $label[0]) {
-            return Answering::fits($question, $label[2]) ? [$label[2], $match[1], true] : null;
+        if (null !== $label && Label::Answer === $label->label) {
+            return Answering::fits($question, $label->rest) ? [$label->rest, $match[1], true] : null;
         }
         if (Regex::match("~^(?:[A-Z]|{$words->true}|{$words->false})\\z~iu", $inside)) {
             $isTruth = null !== $words->truth($inside);

@@ -11,6 +11,7 @@ use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Notation\Printed\Role;
+use Notagram\Notation\Printed\TruthWord;
 use Notagram\Source\Regex;
 
 /** Puts the words true and false, wherever they are printed beside a statement, on the line below it. */
@@ -74,11 +75,11 @@ final readonly class TrueFalseColumns implements TidyStep
             if (null === $truths || 2 !== \count($truths)) {
                 continue;
             }
-            $marked = array_values(array_filter($truths, static fn (array $truth) => $truth[1]));
+            $marked = array_values(array_filter($truths, static fn (TruthWord $truth) => $truth->isMarked));
             if (1 === \count($marked) && !str_contains($line->body, '*')) {
-                $draft->edit($line, $marked[0][2], '', '');
+                $draft->edit($line, $marked[0]->word, '', '');
             } elseif ([] === $marked && Regex::match('/[☐□◻▢❏❑○◯\[(]|^\S+ \S+\z/u', $line->body)) {
-                $draft->edit($line, $truths[0][2].'   '.$truths[1][2], '', '');
+                $draft->edit($line, $truths[0]->word.'   '.$truths[1]->word, '', '');
             }
         }
     }
@@ -124,7 +125,7 @@ final readonly class TrueFalseColumns implements TidyStep
         $first = $question->first();
         $truths = Lexer::truths(trim($first->lead));
         if (null !== $truths && 2 === \count($truths) && $draft->edit($first, lead: '')) {
-            self::ask($draft, $question, Answering::both($draft, $truths[0][2]));
+            self::ask($draft, $question, Answering::both($draft, $truths[0]->word));
         } elseif (null === $truths && Regex::match('~^([A-Z])\s*[/|]?\s+([A-Z])\s+(?=\p{L}.{5})~u', $first->body, $match) && null !== ($inside = Lexer::truths("{$match[1]} {$match[2]}")) && 2 === \count($inside)) {
             if ($draft->edit($first, substr($first->body, \strlen($match[0])))) {
                 self::ask($draft, $question, Answering::both($draft, $match[1]));
@@ -146,10 +147,10 @@ final readonly class TrueFalseColumns implements TidyStep
             return;
         }
         $truths = Lexer::truths($words) ?? [];
-        $marked = array_values(array_filter($truths, static fn (array $truth) => $truth[1]));
+        $marked = array_values(array_filter($truths, static fn (TruthWord $truth) => $truth->isMarked));
         if ($draft->edit($last, $statement)) {
-            $like = $truths[0][2] ?? '';
-            self::ask($draft, $question, 1 === \count($marked) ? Answering::truth($draft, $marked[0][0], $like) : Answering::both($draft, $like));
+            $like = $truths[0]->word ?? '';
+            self::ask($draft, $question, 1 === \count($marked) ? Answering::truth($draft, $marked[0]->isTrue, $like) : Answering::both($draft, $like));
         }
     }
 
