@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Notagram\Check\Markup;
 
 use Notagram\Question\FormattedText;
-use Notagram\Source\Regex;
 
-/** The tags of a text that may hold HTML; those within Markdown's code are text. */
+/** The tags of a text that may hold HTML. */
 final readonly class Tags
 {
     /** The elements of HTML that text is made of (the HTML Standard, from memory), with whether each needs its end. */
@@ -30,17 +29,10 @@ final readonly class Tags
         if (FormattedText::PLAIN === $text->format || !str_contains($text->text, '<')) {
             return [];
         }
-        $html = FormattedText::MARKDOWN === $text->format
-            ? Regex::replace('/^(`{3,}|~{3,}).*?^\1|(`++)(?:[^`]|(?!\2)`)*+\2/ms', '', $text->text)
-            : $text->text;
-        Regex::matchAll('~<!--.*?-->|<(/?)([a-zA-Z][\w:.-]*+)((?:[^<>"\']|"[^"<>]*+"|\'[^\'<>]*+\'|["\'])*+)>|</?[a-zA-Z]~s', $html, $matches, \PREG_SET_ORDER);
-        $tags = [];
-        foreach ($matches as $match) {
-            if (!str_starts_with($match[0], '<!--')) {
-                $tags[] = new Tag($match[0], strtolower($match[2] ?? ''), '/' === ($match[1] ?? ''), $match[3] ?? '');
-            }
+        if (FormattedText::MARKDOWN !== $text->format) {
+            return TagCollector::collect($text->text);
         }
 
-        return $tags;
+        return $text->isTooMuchToRender() ? [] : TagCollector::collect(Markdown::of($text->text)->html);
     }
 }

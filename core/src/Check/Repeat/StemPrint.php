@@ -53,8 +53,8 @@ final readonly class StemPrint
         // What is no word tells, too: 2 + 2 is not 2 × 2.
         Regex::matchAll('/[^\p{L}\p{M}\p{N}\p{P}\s]|[\\\\\/*%&@#^_<>-]/u', $wording->stem, $signs);
         $telling = [] === $signs[0] ? $telling : [...$telling, implode('', $signs[0])];
-        foreach (Pictures::in($question->stem) as [$source]) {
-            $telling[] = $source;
+        foreach (Pictures::in($question->stem) as $picture) {
+            $telling[] = $picture->source;
         }
         $answers = $keys = [];
         foreach ([...$question->options(), ...$question->accepted()] as $answer) {

@@ -143,7 +143,7 @@ final readonly class AikenWriter implements Writer
             }
         }
         foreach ($texts as $text) {
-            if ($this->line($text) !== $this->withoutLineBreaks($text)) {
+            if ($text->withoutTags() !== $text->text) {
                 $losses[] = Loss::reduced('html');
                 break;
             }
@@ -158,22 +158,11 @@ final readonly class AikenWriter implements Writer
         return $losses;
     }
 
-    /** On one line, tags taken out where the text may hold any. */
+    /** On one line, without HTML where the text may hold any. */
     private function line(FormattedText $text): string
     {
-        $line = $this->withoutLineBreaks($text);
-        if (FormattedText::PLAIN === $text->format || !Regex::match(self::TAG_OR_ENTITY, $line)) {
-            return $line;
-        }
+        $bare = $text->withoutTags();
 
-        return trim(html_entity_decode(Regex::replace(self::TAG, '', $line), \ENT_QUOTES | \ENT_HTML5, 'UTF-8'));
+        return $bare === $text->text ? trim(Regex::replace('/(?<![ \t])[ \t]*+\n\s*+/', ' ', $bare)) : (new FormattedText($bare))->collapsed();
     }
-
-    private function withoutLineBreaks(FormattedText $text): string
-    {
-        return trim(Regex::replace('/(?<![ \t])[ \t]*+\n\s*+/', ' ', $text->text));
-    }
-
-    private const TAG = '~</?[a-zA-Z][^<>]*>~';
-    private const TAG_OR_ENTITY = '~</?[a-zA-Z][^<>]*>|&(?:#\d+|\w+);~';
 }

@@ -304,11 +304,10 @@ final class GiftAnswers
         }
         usort($this->tokens, static fn (Token $one, Token $other) => $one->start <=> $other->start);
         if ($arrows < 3 && \count($entries) === $arrows) {
-            $this->findings[] = Finding::doubt(
-                'gift.matching-too-few',
-                new Span($entries[0]->span->start, $entries[$arrows - 1]->span->end),
-                count: $arrows,
-            );
+            $span = new Span($entries[0]->span->start, $entries[$arrows - 1]->span->end);
+            $this->findings[] = 1 === $arrows
+                ? Finding::fault('gift.matching-too-few', $span, case: 'one')
+                : Finding::doubt('gift.matching-too-few', $span, count: $arrows);
         }
 
         return new Matching($pairs);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Rule\Craft;
 
+use Notagram\Check\Markup\Tag;
 use Notagram\Check\Markup\Tags;
 use Notagram\Check\Need;
 use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
-use Notagram\Source\Regex;
 
 /** Doubts what looks like a tag and will be taken out by any receiver: scripts, forms, and words in < > that are no HTML. */
 final readonly class HtmlRemoved implements QuestionRule
@@ -22,11 +22,11 @@ final readonly class HtmlRemoved implements QuestionRule
         $findings = [];
         foreach ($wording->textsWith('<') as [$text, $span]) {
             foreach (Tags::in($text) as $tag) {
-                if ('' === $tag->name || $tag->isEnd) {
+                if (!$tag->isComplete || $tag->isEnd) {
                     continue;
                 }
                 $shown = mb_strimwidth($tag->written, 0, 40, '…', 'UTF-8');
-                if (\in_array($tag->name, Tags::REMOVED, true) || Regex::match('/\son\w+\s*+=|javascript:/i', $tag->attributes)) {
+                if (\in_array($tag->name, Tags::REMOVED, true) || self::runs($tag)) {
                     $findings[] = Finding::doubt(self::CODE, $span, tag: $shown);
                     break;
                 }
@@ -38,5 +38,16 @@ final readonly class HtmlRemoved implements QuestionRule
         }
 
         return $findings;
+    }
+
+    private static function runs(Tag $tag): bool
+    {
+        foreach ($tag->attributes as $name => $value) {
+            if (str_starts_with($name, 'on') || str_starts_with(strtolower(ltrim($value ?? '')), 'javascript:')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

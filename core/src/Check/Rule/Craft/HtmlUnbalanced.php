@@ -34,10 +34,10 @@ final readonly class HtmlUnbalanced implements QuestionRule
     {
         $open = [];
         foreach (Tags::in($text) as $tag) {
-            if ('' === $tag->name) {
-                return $tag->written.'…';
+            if (!$tag->isComplete) {
+                return rtrim(mb_strimwidth($tag->written, 0, 12, '', 'UTF-8')).'…';
             }
-            if (!(Tags::NEEDS_END[$tag->name] ?? false) || str_ends_with($tag->attributes, '/')) {
+            if (!(Tags::NEEDS_END[$tag->name] ?? false) || $tag->closesItself) {
                 continue;
             }
             if (!$tag->isEnd) {

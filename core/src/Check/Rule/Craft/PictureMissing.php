@@ -21,9 +21,9 @@ final readonly class PictureMissing implements QuestionRule
     {
         $findings = [];
         foreach ($wording->textsWith('<!') as [$text, $span]) {
-            foreach (Pictures::in($text) as [$source]) {
-                if (!Regex::match('~^(?:data:image/|https?://)~i', $source)) {
-                    $findings[] = Finding::doubt(self::CODE, $span, case: '' === $source ? 'unnamed' : '', picture: mb_strimwidth($source, 0, 60, '…', 'UTF-8'));
+            foreach (Pictures::in($text) as $picture) {
+                if (!Regex::match('~^(?:data:image/|https?://)~i', $picture->source)) {
+                    $findings[] = Finding::doubt(self::CODE, $span, case: '' === $picture->source ? 'unnamed' : '', picture: mb_strimwidth($picture->source, 0, 60, '…', 'UTF-8'));
                 }
             }
         }

@@ -20,8 +20,8 @@ final readonly class PictureWithoutText implements QuestionRule
     {
         $findings = [];
         foreach ($wording->textsWith('<!') as [$text, $span]) {
-            foreach (Pictures::in($text) as [, $alternative]) {
-                if ('' === $alternative) {
+            foreach (Pictures::in($text) as $picture) {
+                if ('' === $picture->description) {
                     $findings[] = Finding::hint(self::CODE, $span);
                 }
             }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Check\Markup;
+
+use League\CommonMark\Environment\Environment;
+use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
+use League\CommonMark\Extension\CommonMark\Node\Block\HtmlBlock;
+use League\CommonMark\Extension\CommonMark\Node\Inline\HtmlInline;
+use League\CommonMark\Extension\CommonMark\Node\Inline\Image;
+use League\CommonMark\Node\StringContainerHelper;
+use League\CommonMark\Parser\MarkdownParser;
+
+/** What stands in a Markdown text beside its words; what stands in its code is words. */
+final readonly class Markdown
+{
+    /** @param list<Picture> $pictures */
+    private function __construct(public string $html, public array $pictures)
+    {
+    }
+
+    public static function of(string $text): self
+    {
+        static $parser = null;
+        $parser ??= new MarkdownParser((new Environment())->addExtension(new CommonMarkCoreExtension()));
+        \assert($parser instanceof MarkdownParser);
+        $html = [];
+        $pictures = [];
+        foreach ($parser->parse($text)->iterator() as $node) {
+            if ($node instanceof HtmlInline || $node instanceof HtmlBlock) {
+                $html[] = $node->getLiteral();
+            } elseif ($node instanceof Image) {
+                $pictures[] = new Picture($node->getUrl(), trim(StringContainerHelper::getChildText($node)));
+            }
+        }
+
+        return new self(implode("\n", $html), $pictures);
+    }
+}
