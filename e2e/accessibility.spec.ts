@@ -17,7 +17,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await openSheet(page, 'Swarms and spring')
     for (const leaf of ['Proof', 'Findings', 'Hand over'] as const) {
       await openLeaf(page, leaf)
-      await page.waitForTimeout(300)
+      await expect(page.getByRole('region', { name: leaf })).toBeVisible()
+      await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
       expect((await checker().analyze()).violations).toEqual([])
     }
     await openSheet(page, 'Swarm week')

@@ -17,6 +17,16 @@ async function places(page: Page, number: number): Promise<{ left: number | null
   }, number)
 }
 
+/** Both sides come to rest with the question that is read on one of them beside itself, far below the first ones. */
+async function meet(page: Page, read: () => string | undefined): Promise<void> {
+  await expect(async () => {
+    const number = Number(await page.evaluate(read))
+    expect(number).toBeGreaterThan(5)
+    const { left, right } = await places(page, number)
+    expect(Math.abs((left ?? -9_999) - (right ?? 9_999))).toBeLessThan(160)
+  }).toPass({ timeout: 8_000 })
+}
+
 test('both sides scroll together, question by question', async ({ page }) => {
   await pasteSheet(page, 'Facing', `${QUESTIONS}\n`)
   await expect(page.locator('.expected-count')).toHaveText(/60 of 60/)
@@ -24,26 +34,16 @@ test('both sides scroll together, question by question', async ({ page }) => {
   // The person moves the left side: what is read there is read on the right.
   await page.mouse.move(300, 400)
   await page.mouse.wheel(0, 2_500)
-  await page.waitForTimeout(400)
-  const seen = await page.evaluate(() => /Number (\d+)/.exec([...document.querySelectorAll('.cm-line')].find((line) => line.getBoundingClientRect().top > 380 && line.textContent?.startsWith('::'))?.textContent ?? '')?.[1])
-  const first = await places(page, Number(seen))
-  expect(first.right).not.toBeNull()
-  expect(Math.abs((first.left ?? 0) - (first.right ?? 9_999))).toBeLessThan(160)
+  await meet(page, () => /Number (\d+)/.exec([...document.querySelectorAll('.cm-line')].find((line) => line.getBoundingClientRect().top > 380 && line.textContent?.startsWith('::'))?.textContent ?? '')?.[1])
 
   // And the other way round.
   await page.mouse.move(1_000, 400)
   await page.mouse.wheel(0, 2_000)
-  await page.waitForTimeout(400)
-  const shown = await page.evaluate(() => /(\d+)/.exec([...document.querySelectorAll('.question-proof h3 b')].find((title) => title.getBoundingClientRect().top > 380)?.textContent ?? '')?.[1])
-  const second = await places(page, Number(shown))
-  expect(second.left).not.toBeNull()
-  expect(Math.abs((second.left ?? 0) - (second.right ?? 9_999))).toBeLessThan(160)
+  await meet(page, () => /(\d+)/.exec([...document.querySelectorAll('.question-proof h3 b')].find((title) => title.getBoundingClientRect().top > 380)?.textContent ?? '')?.[1])
 
   // Both ends meet.
   await page.mouse.wheel(0, 100_000)
-  await page.waitForTimeout(400)
-  expect((await places(page, 60)).left).not.toBeNull()
-  expect((await places(page, 60)).right).not.toBeNull()
+  await expect.poll(() => places(page, 60)).toEqual({ left: expect.any(Number), right: expect.any(Number) })
 })
 
 test('a bead brings its question to the cursor, and brackets stand beside both sides', async ({ page }) => {

@@ -79,13 +79,16 @@ test('what blind guessing earns stands over the findings', async ({ page }) => {
 test('what was typed while the mending was worked out stays whole, and the mending is asked for again', async ({ page }) => {
   await pasteSheet(page, 'Typed meanwhile', 'One? {T}\nTwo? {F}\n')
   await openLeaf(page, 'Findings')
+  let release = () => {}
+  const isTyped = new Promise<void>((resolve) => (release = resolve))
   await page.route('**/mending', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 1_200))
+    await isTyped
     await route.continue()
   })
   await page.getByRole('button', { name: /Fix all safe problems/ }).click()
   await source(page).press('Control+Home')
   await page.keyboard.type('Typed. ', { delay: 10 })
+  release()
   await expect(page.getByText('try again in a moment').or(page.getByText('changed since'))).toBeVisible()
   expect(await textOf(page)).toBe('Typed. One? {T}\nTwo? {F}\n')
 
