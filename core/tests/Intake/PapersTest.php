@@ -90,22 +90,14 @@ final class PapersTest extends TestCase
     private static function papers(): array
     {
         $papers = [];
-        foreach (new \GlobIterator(__DIR__.'/papers/*.txt', \FilesystemIterator::CURRENT_AS_PATHNAME) as $path) {
-            \assert(\is_string($path));
-            foreach (explode("\n##### ", "\n".file_get_contents($path)) as $paper) {
-                if ('' === trim($paper)) {
-                    continue;
+        foreach (Papers::all() as $name => [$source, $meant]) {
+            $questions = [];
+            foreach (explode("\n? ", "\n".trim($meant)) as $question) {
+                if ('' !== $question) {
+                    $questions[] = implode("\n", array_map(self::flat(...), explode("\n", trim($question))));
                 }
-                [$name, $rest] = explode("\n", $paper, 2);
-                [$source, $meant] = explode("\n=====\n", $rest, 2);
-                $questions = [];
-                foreach (explode("\n? ", "\n".trim($meant)) as $question) {
-                    if ('' !== $question) {
-                        $questions[] = implode("\n", array_map(self::flat(...), explode("\n", trim($question))));
-                    }
-                }
-                $papers[basename($path, '.txt').': '.$name] = [$source, $questions];
             }
+            $papers[$name] = [$source, $questions];
         }
 
         return $papers;
