@@ -54,7 +54,9 @@ final class QuestionTable
     /** @param list<string> $cells */
     private static function headedBy(array $cells): ?self
     {
-        if (\count($cells) < 3) {
+        $cells = array_map(trim(...), $cells);
+        // Most lines with tabs are no head of a table: that ends two of its cells with what an option is called.
+        if (\count($cells) < 3 || \count(array_filter($cells, static fn (string $cell) => str_contains('ABCDEFGHabcdefgh12345678', '' === $cell ? '?' : $cell[-1]))) < 2) {
             return null;
         }
         $words = PaperWords::all();
@@ -65,7 +67,7 @@ final class QuestionTable
             Regex::match("~^(?:{$words->key}|{$words->correct}|{$words->answer})\\z~iu", $cell) || null !== $words->afterCorrectAnswer("{$cell}:") => 'key',
             Regex::match("~^(?:{$words->value}|{$words->points})\\z~iu", $cell) => 'points',
             default => '',
-        }, array_map(trim(...), $cells));
+        }, $cells);
         $times = array_count_values($columns);
 
         return 1 === ($times['question'] ?? 0) && ($times['option'] ?? 0) > 1 && ($times['key'] ?? 0) < 2 ? new self($columns) : null;
