@@ -125,7 +125,7 @@ final class GiftSplitter
     /** Whether nothing but the backticks of a copied text stand above a title: those are another slip. */
     private function isBelowFence(int $offset): bool
     {
-        return Regex::match('/\A\s*+```[^\r\n]*+\s*+\z/', substr($this->text, $this->start, $offset - $this->start));
+        return Regex::match('/\A\s*+```[ \t]*+[\w-]*+\s*+\z/', substr($this->text, $this->start, $offset - $this->start));
     }
 
     /** What one question does to the next, the next does to it: a receiver takes neither. */
