@@ -25,7 +25,7 @@ final class StrictAiken
             $isOption = 1 === preg_match('/^([A-Z])[.)] (\S.*)$/', $line, $option);
             $isAnswer = 1 === preg_match('/^ANSWER: ([A-Z])$/', $line, $answer);
             if (null === $stem) {
-                if ($isOption || str_starts_with($line, 'ANSWER:')) {
+                if (1 === preg_match('/^\s*(?:[A-Z][.)] |ANSWER:)/', $line)) {
                     return null;
                 }
                 $stem = '' === $line ? null : $line;

@@ -54,7 +54,7 @@ final class StrictGift
             }
             $rest = trim($parts[2]);
         }
-        if (1 === preg_match('/\n[ \t]*::[^:]+::/', $rest)) {
+        if (1 === preg_match('/\n[ \t]*::[^:\n]+::/', $rest)) {
             return null;
         }
         $open = strpos($rest, '{');

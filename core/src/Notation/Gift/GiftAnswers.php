@@ -150,6 +150,9 @@ final class GiftAnswers
         if ($wrongs > 0 && \count($entries) > 1) {
             $this->optionLines($entries);
         }
+        if (0 === $wrongs && 0 === $arrows) {
+            $this->arrowsInFeedback($entries);
+        }
 
         return match (true) {
             0 === $wrongs && $arrows > 0 => $this->matching($entries, $arrows),
@@ -157,6 +160,21 @@ final class GiftAnswers
             0 === $rights && $weighted > 0 => new MultipleResponse($this->options($entries, null)),
             default => $this->choice($entries, $rights),
         };
+    }
+
+    /**
+     * A receiver looks for an arrow in all that stands between the braces, and for pairs where it finds one.
+     *
+     * @param list<Entry> $entries
+     */
+    private function arrowsInFeedback(array $entries): void
+    {
+        foreach ($entries as $entry) {
+            $at = self::unescaped('->', $entry->span->of($this->text));
+            if (null !== $at) {
+                $this->findings[] = Finding::fault('gift.unescaped-character', new Span($entry->span->start + $at, $entry->span->start + $at + 2), case: 'arrow');
+            }
+        }
     }
 
     /**

@@ -116,6 +116,10 @@ final class GiftNumbers
             return null;
         }
         $this->decimalCommas($match[2], $match[4], $offset);
+        if (Regex::match('/\\\\.(*SKIP)(*F)|~/s', $spelled, $tilde, \PREG_OFFSET_CAPTURE)) {
+            $at = $span->start + $tilde[0][1];
+            $this->findings[] = Finding::fault('gift.unescaped-character', new Span($at, $at + 1), Fix::offered('backslashes', [TextEdit::insert($at, '\\')]), text: '~');
+        }
         $this->misspelled($match[2], $match[3], $match[4], $offset);
         if ('=' === ($spelled[strspn($spelled, GiftText::BLANKS)] ?? '')) {
             $mark = $span->start + strspn($spelled, GiftText::BLANKS);
