@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Proof;
 
-use League\CommonMark\Environment\Environment;
-use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\MarkdownConverter;
+use Notagram\Question\CommonMark;
 use Notagram\Question\FormattedText;
 use Notagram\Question\KeptPictures;
 use Notagram\Source\Regex;
@@ -86,11 +85,7 @@ final class TextProof
 
     private function markdown(string $text): string
     {
-        if (null === $this->markdown) {
-            $environment = new Environment(['html_input' => 'allow', 'allow_unsafe_links' => false, 'max_nesting_level' => 50, 'max_delimiters_per_line' => 500]);
-            $environment->addExtension(new CommonMarkCoreExtension());
-            $this->markdown = new MarkdownConverter($environment);
-        }
+        $this->markdown ??= new MarkdownConverter(CommonMark::environment());
 
         return $this->sanitized(trim($this->markdown->convert($text)->getContent()));
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Notagram\Check\Markup;
 
-use League\CommonMark\Environment\Environment;
-use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Extension\CommonMark\Node\Block\HtmlBlock;
 use League\CommonMark\Extension\CommonMark\Node\Inline\HtmlInline;
 use League\CommonMark\Extension\CommonMark\Node\Inline\Image;
 use League\CommonMark\Node\StringContainerHelper;
 use League\CommonMark\Parser\MarkdownParser;
+use Notagram\Question\CommonMark;
+use Notagram\Question\FormattedText;
 
 /** What stands in a Markdown text beside its words; what stands in its code is words. */
 final readonly class Markdown
@@ -20,14 +20,18 @@ final readonly class Markdown
     {
     }
 
-    public static function of(string $text): self
+    /** Of a text that nobody would wait for, nothing. */
+    public static function of(FormattedText $text): self
     {
+        if ($text->isTooMuchToRender()) {
+            return new self('', []);
+        }
         static $parser = null;
-        $parser ??= new MarkdownParser((new Environment())->addExtension(new CommonMarkCoreExtension()));
+        $parser ??= new MarkdownParser(CommonMark::environment());
         \assert($parser instanceof MarkdownParser);
         $html = [];
         $pictures = [];
-        foreach ($parser->parse($text)->iterator() as $node) {
+        foreach ($parser->parse($text->text)->iterator() as $node) {
             if ($node instanceof HtmlInline || $node instanceof HtmlBlock) {
                 $html[] = $node->getLiteral();
             } elseif ($node instanceof Image) {

@@ -12,14 +12,30 @@ final readonly class Pictures
     /** @return list<Picture> */
     public static function in(FormattedText $text): array
     {
+        if (false === strpbrk($text->text, '<!')) {
+            return [];
+        }
+        if (FormattedText::MARKDOWN === $text->format) {
+            $markdown = Markdown::of($text);
+
+            return [...self::ofTags(TagCollector::collect($markdown->html)), ...$markdown->pictures];
+        }
+
+        return self::ofTags(Tags::in($text));
+    }
+
+    /**
+     * @param list<Tag> $tags
+     *
+     * @return list<Picture>
+     */
+    private static function ofTags(array $tags): array
+    {
         $pictures = [];
-        foreach (Tags::in($text) as $tag) {
+        foreach ($tags as $tag) {
             if ('img' === $tag->name && $tag->isComplete && !$tag->isEnd) {
                 $pictures[] = new Picture(trim($tag->attributes['src'] ?? ''), trim($tag->attributes['alt'] ?? ''));
             }
-        }
-        if (FormattedText::MARKDOWN === $text->format && str_contains($text->text, '![') && !$text->isTooMuchToRender()) {
-            $pictures = [...$pictures, ...Markdown::of($text->text)->pictures];
         }
 
         return $pictures;

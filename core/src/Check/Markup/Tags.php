@@ -29,10 +29,7 @@ final readonly class Tags
         if (FormattedText::PLAIN === $text->format || !str_contains($text->text, '<')) {
             return [];
         }
-        if (FormattedText::MARKDOWN !== $text->format) {
-            return TagCollector::collect($text->text);
-        }
 
-        return $text->isTooMuchToRender() ? [] : TagCollector::collect(Markdown::of($text->text)->html);
+        return TagCollector::collect(FormattedText::MARKDOWN === $text->format ? Markdown::of($text)->html : $text->text);
     }
 }
