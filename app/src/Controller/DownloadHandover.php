@@ -22,9 +22,9 @@ final readonly class DownloadHandover
 
     public function __invoke(Sheet $sheet, string $target): FileResponse
     {
-        $found = $this->targets->find($target) ?? throw Refusal::because(404, 'target', target: $target);
-        $handedOver = $found->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures());
+        $chosen = $this->targets->find($target) ?? throw Refusal::because(404, 'target', target: $target);
+        $handedOver = $chosen->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures());
 
-        return new FileResponse($handedOver->bytes, $found->mediaType(), FileNames::handedOver($sheet, $found));
+        return new FileResponse($handedOver->bytes, $chosen->mediaType(), FileNames::handedOver($sheet, $chosen));
     }
 }
