@@ -33,10 +33,10 @@ final readonly class QuestionMarks
     private const MOST_PATTERNS = 200;
 
     /**
-     * @param BigRational                         $best     what the best answer earns
-     * @param BigRational                         $worst    what the worst one earns, before anything is cut off at zero
-     * @param ?BigRational                        $tickAll  what ticking every box earns; null where there are no boxes
-     * @param ?list<array{BigRational, int}>      $outcomes what a blind guess comes to, each with its number of ways; null where they are too many
+     * @param BigRational              $best     what the best answer earns
+     * @param BigRational              $worst    what the worst one earns, before anything is cut off at zero
+     * @param ?BigRational             $tickAll  what ticking every box earns; null where there are no boxes
+     * @param ?non-empty-list<Outcome> $outcomes what a blind guess comes to; null where that is too much to work out
      */
     private function __construct(
         public BigRational $best,
@@ -57,9 +57,9 @@ final readonly class QuestionMarks
             $answers instanceof Stimulus => null,
             $answers instanceof Choice => self::ofOptions('choice', $answers->options, self::ofChoice(...)),
             $answers instanceof MultipleResponse => self::ofOptions('boxes', $answers->options, self::ofBoxes(...)),
-            $answers instanceof TrueFalse => self::known('truth', static fn () => new self($full, $nothing, null, [[$nothing, 1], [$full, 1]])),
+            $answers instanceof TrueFalse => self::known('truth', static fn () => new self($full, $nothing, null, [new Outcome($nothing, 1), new Outcome($full, 1)])),
             $answers instanceof Matching => self::ofMatching($answers->pairs),
-            default => self::known('typed', static fn () => new self($full, $nothing, null, [[$nothing, 1]])),
+            default => self::known('typed', static fn () => new self($full, $nothing, null, [new Outcome($nothing, 1)])),
         };
     }
 
@@ -70,11 +70,13 @@ final readonly class QuestionMarks
             return null;
         }
         $sum = BigRational::zero();
-        foreach ($this->outcomes as [$earns, $ways]) {
-            $sum = $sum->plus($earns->multipliedBy($ways));
+        $ways = 0;
+        foreach ($this->outcomes as $outcome) {
+            $sum = $sum->plus($outcome->earns->multipliedBy($outcome->ways));
+            $ways += $outcome->ways;
         }
 
-        return $sum->dividedBy(max(1, array_sum(array_column($this->outcomes, 1))));
+        return $sum->dividedBy(max(1, $ways));
     }
 
     /**
@@ -113,8 +115,8 @@ final readonly class QuestionMarks
         $percents = array_map(static fn (Option $option) => $option->weight->percent(), $options);
 
         return [] === $percents
-            ? new self(BigRational::zero(), BigRational::zero(), null, [[BigRational::zero(), 1]])
-            : new self(BigRational::max(...$percents), BigRational::min(...$percents), null, array_map(static fn (BigRational $percent) => [$percent, 1], $percents));
+            ? new self(BigRational::zero(), BigRational::zero(), null, [new Outcome(BigRational::zero(), 1)])
+            : new self(BigRational::max(...$percents), BigRational::min(...$percents), null, array_map(static fn (BigRational $percent) => new Outcome($percent, 1), $percents));
     }
 
     /** @param list<Option> $options */
@@ -132,19 +134,19 @@ final readonly class QuestionMarks
     /**
      * @param list<Option> $options
      *
-     * @return ?list<array{BigRational, int}>
+     * @return ?non-empty-list<Outcome>
      */
     private static function outcomesOfTicking(array $options): ?array
     {
         if (\count($options) > self::MAX_BOXES) {
             return null;
         }
-        $sums = ['0' => [BigRational::zero(), 1]];
+        $sums = ['0' => new Outcome(BigRational::zero(), 1)];
         foreach ($options as $option) {
             $ticked = $sums;
-            foreach ($sums as [$sum, $ways]) {
-                $with = $sum->plus($option->weight->percent());
-                $ticked[(string) $with] = [$with, ($ticked[(string) $with][1] ?? 0) + $ways];
+            foreach ($sums as $outcome) {
+                $with = $outcome->earns->plus($option->weight->percent());
+                $ticked[(string) $with] = new Outcome($with, ($ticked[(string) $with]->ways ?? 0) + $outcome->ways);
             }
             $sums = $ticked;
             if (\count($sums) > self::MAX_OUTCOMES) {
@@ -152,7 +154,7 @@ final readonly class QuestionMarks
             }
         }
 
-        return array_map(static fn (array $sum) => [$sum[0]->clamp(0, 100), $sum[1]], array_values($sums));
+        return array_map(static fn (Outcome $sum) => new Outcome($sum->earns->clamp(0, 100), $sum->ways), array_values($sums));
     }
 
     /** @param list<Pair> $pairs */
@@ -169,11 +171,13 @@ final readonly class QuestionMarks
         $outcomes = [];
         for ($right = 0, $ways = 1; $right <= $prompts && $prompts <= 12; ++$right) {
             // Of the prompts, so many right, the others wrong in any way.
-            $outcomes[] = [BigRational::ofFraction(100 * $right, max(1, $prompts)), $ways * ($matches - 1) ** ($prompts - $right)];
+            $ofThese = $ways * ($matches - 1) ** ($prompts - $right);
+            if ($ofThese > 0) {
+                $outcomes[] = new Outcome(BigRational::ofFraction(100 * $right, max(1, $prompts)), $ofThese);
+            }
             $ways = intdiv($ways * ($prompts - $right), $right + 1);
         }
-        $outcomes = array_values(array_filter($outcomes, static fn (array $outcome) => $outcome[1] > 0));
 
-        return new self(BigRational::of(100), BigRational::zero(), null, $prompts <= 12 && $matches <= 30 ? $outcomes : null);
+        return new self(BigRational::of(100), BigRational::zero(), null, [] !== $outcomes && $matches <= 30 ? $outcomes : null);
     }
 }

@@ -28,16 +28,20 @@ final readonly class SheetMarks
     public static function of(array $questions): self
     {
         $total = $guess = BigRational::zero();
-        $draws = [];
-        foreach (self::alike($questions) as [$points, $marks, $times]) {
-            $ofAll = BigRational::of($points)->multipliedBy($times);
+        $guesses = [];
+        foreach (self::alike($questions) as $alike) {
+            $ofAll = BigRational::of($alike->points)->multipliedBy($alike->times);
             $total = $total->plus($ofAll);
-            $average = $marks->guess();
-            $guess = null === $average || null === $guess ? null : $guess->plus($ofAll->multipliedBy($average)->dividedBy(100));
-            $draws[] = [$times, array_map(static fn (array $outcome) => [$outcome[0]->multipliedBy($points)->dividedBy(100), $outcome[1]], $marks->outcomes ?? [])];
+            $average = $alike->marks->guess();
+            if (null === $average || null === $alike->marks->outcomes) {
+                $guess = null;
+                continue;
+            }
+            $guess = $guess?->plus($ofAll->multipliedBy($average)->dividedBy(100));
+            $guesses[] = (new Guesses($alike->times, $alike->marks->outcomes))->scaledBy(BigRational::of($alike->points)->dividedBy(100));
         }
 
-        return new self($total, $guess, null === $guess || $total->isZero() ? null : self::halfChance($draws, $total));
+        return new self($total, $guess, null === $guess || $total->isZero() ? null : self::halfChance($guesses, $total));
     }
 
     /**
@@ -45,7 +49,7 @@ final readonly class SheetMarks
      *
      * @param list<Question> $questions
      *
-     * @return list<array{string, QuestionMarks, int<1, max>}> points, marks, and how many questions have both
+     * @return list<AlikeQuestions>
      */
     private static function alike(array $questions): array
     {
@@ -58,32 +62,31 @@ final readonly class SheetMarks
             $points = $question->points ?? '1';
             // Marks that are the same are one object, which stays alive here.
             $key = $points.' '.spl_object_id($marks);
-            $alike[$key] = [$points, $marks, ($alike[$key][2] ?? 0) + 1];
+            $alike[$key] = isset($alike[$key]) ? $alike[$key]->andOneMore() : new AlikeQuestions($points, $marks, 1);
         }
 
         return array_values($alike);
     }
 
-    /** @param list<array{int<1, max>, list<array{BigRational, int}>}> $groups so many questions, each with these outcomes in points */
-    private static function halfChance(array $groups, BigRational $total): Chance
+    /** @param list<Guesses> $guesses in points */
+    private static function halfChance(array $guesses, BigRational $total): Chance
     {
         // All outcomes in whole steps of one size, counted from the least.
         $denominator = BigInteger::one();
-        foreach ($groups as [, $outcomes]) {
-            foreach ($outcomes as [$earns]) {
-                $denominator = $denominator->multipliedBy($earns->getDenominator())->quotient($denominator->gcd($earns->getDenominator()));
+        foreach ($guesses as $one) {
+            foreach ($one->outcomes as $outcome) {
+                $of = $outcome->earns->getDenominator();
+                $denominator = $denominator->multipliedBy($of)->quotient($denominator->gcd($of));
             }
         }
         $least = $common = BigInteger::zero();
         $whole = [];
-        foreach ($groups as [$times, $outcomes]) {
-            $numbers = array_map(static fn (array $outcome) => $outcome[0]->multipliedBy($denominator)->toBigInteger(), $outcomes);
-            $lowest = BigInteger::min(...$numbers);
-            $least = $least->plus($lowest->multipliedBy($times));
-            foreach ($numbers as $number) {
-                $common = $common->gcd($number->minus($lowest));
+        foreach ($guesses as $one) {
+            $whole[] = $one = $one->scaledBy($denominator);
+            $least = $least->plus($one->lowest->multipliedBy($one->times)->toBigInteger());
+            foreach ($one->outcomes as $outcome) {
+                $common = $common->gcd($outcome->earns->minus($one->lowest)->toBigInteger());
             }
-            $whole[] = [$times, $lowest, $numbers, array_column($outcomes, 1)];
         }
         if ($common->isZero()) {
             // Every guess comes to the same.
@@ -101,28 +104,28 @@ final readonly class SheetMarks
         return Chance::between(self::tail($whole, $common, $wanted, RoundingMode::Floor)->least, self::tail($whole, $common, $wanted, RoundingMode::Ceiling)->most);
     }
 
-    /** @param list<array{int<1, max>, BigInteger, list<BigInteger>, list<int>}> $groups */
-    private static function tail(array $groups, BigInteger $common, BigInteger $wanted, RoundingMode $rounding): Chance
+    /** @param list<Guesses> $guesses in whole numbers */
+    private static function tail(array $guesses, BigInteger $common, BigInteger $wanted, RoundingMode $rounding): Chance
     {
         $draws = [];
-        foreach ($groups as [$times, $lowest, $numbers, $ways]) {
+        foreach ($guesses as $one) {
             $steps = [];
-            foreach ($numbers as $index => $number) {
-                $step = max(0, $number->minus($lowest)->dividedBy($common, $rounding)->toInt());
-                $steps[$step] = ($steps[$step] ?? 0) + $ways[$index];
+            foreach ($one->outcomes as $outcome) {
+                $step = max(0, $outcome->earns->minus($one->lowest)->toBigInteger()->dividedBy($common, $rounding)->toInt());
+                $steps[$step] = ($steps[$step] ?? 0) + $outcome->ways;
             }
-            $draws[] = new Draws($times, $steps);
+            $draws[] = new Draws($one->times, $steps);
         }
 
         return Tail::atLeast($draws, $wanted->toInt());
     }
 
-    /** @param list<array{int<1, max>, BigInteger, list<BigInteger>, list<int>}> $groups */
-    private static function mostSteps(array $groups, BigInteger $common): BigInteger
+    /** @param list<Guesses> $guesses in whole numbers */
+    private static function mostSteps(array $guesses, BigInteger $common): BigInteger
     {
         $most = BigInteger::zero();
-        foreach ($groups as [$times, $lowest, $numbers]) {
-            $most = $most->plus(BigInteger::max(...$numbers)->minus($lowest)->multipliedBy($times));
+        foreach ($guesses as $one) {
+            $most = $most->plus($one->highest->minus($one->lowest)->multipliedBy($one->times)->toBigInteger());
         }
 
         return $most->quotient($common);

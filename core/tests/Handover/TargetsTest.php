@@ -77,6 +77,8 @@ final class TargetsTest extends TestCase
     {
         yield 'GIFT: a gap that ends its sentence' => ['starred', "1. Bees make ____\nAnswer: wax", 'gift', LossKind::Reduced, 'typed below', 'Bees make _____ {=wax}'];
         yield 'GIFT: an arrow in a typed answer' => ['starred', "1. What makes a queen?\nAnswer: larva -> queen", 'gift', LossKind::Changed, 'becomes a matching question', 'What makes a queen? {=larva -> queen}'];
+        yield 'GIFT: an arrow in the feedback of a typed answer' => ['gift', 'x {=larva#first -> pupa}', 'gift', LossKind::Changed, 'Feedback contains ->', 'x {=larva#first -> pupa}'];
+        yield 'GIFT: a single pair' => ['starred', "1. Match.\nqueen -> lays\n", 'gift', LossKind::Changed, 'at least two', 'Match. {=queen -> lays}'];
         yield 'GIFT: thirds' => ['aiken', "x?\nA. a\nB. b\nC. c\nD. d\nANSWER: A, B, C", 'gift', LossKind::Reduced, 'rounded to five decimals', ''];
         yield 'GIFT: an unmarked statement' => ['starred', "1. Bees fly.\nTrue   False\n", 'gift', LossKind::Changed, 'becomes an essay', 'Bees fly. {}'];
         yield 'GIFT: an answer that is not there yet' => ['starred', "1. Legs: ___\n", 'gift', LossKind::Changed, 'becomes an essay', 'Legs: _____ {}'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Tests\Intake;
 
 use Notagram\Intake\Tidy\Refusals;
+use Notagram\Intake\Tidy\RegularList;
 use Notagram\Intake\Tidy\Tidied;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Tests\InEnglish;
@@ -97,6 +98,7 @@ final class TidyTest extends TestCase
         yield 'ticks and words behind options' => ['marks-behind', "1. One?\na) x ✓\nb) y\n\n2. Two?\na) x\nb) y (richtig)\n", "1. One?\n*a) x\nb) y\n\n2. Two?\na) x\n*b) y\n"];
         yield 'a word parted at a line end that is whole elsewhere' => ['wrapped-lines', "1. A bee that guards the hive against robbers is a guard, and an in-\nspector is no inspector of hers.\nTrue\n", "1. A bee that guards the hive against robbers is a guard, and an inspector is no inspector of hers.\nTrue\n"];
         yield 'a letter as the answer, whatever comes below it' => ['explanations', "1. One?\na) x\nb) y\nAnswer: b\nBecause: y is it.\n\n2. Two?\n*a) x\nb) y\n💡 Reason: x is it.\n", "1. One?\na) x\nb) y\nAnswer: b\nBecause: y is it.\n\n2. Two?\n*a) x\nb) y\nExplanation: x is it.\n"];
+        yield 'Roman numbers with a dash' => ['roman-letters', "1. What is a super?\ni – a box\nii – a queen\niii – a smoker\n", "1. What is a super?\na. a box\nb. a queen\nc. a smoker\n"];
         yield 'points at the margin' => ['bracketed-points', "1. One?\t____/2\na) x\nb) y\n", "1. (2 points) One?\na) x\nb) y\n"];
         yield 'answers in brackets behind stems' => ['answers-in-brackets', "1. Bees fly. (T)\n2. Bees read. [F]\n3. One? (b)\na) x\nb) y\n", "1. Bees fly.\nTrue\n\n2. Bees read.\nFalse\n\n3. One?\na) x\n*b) y\n"];
         yield 'a key as a table' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Bees fly.\n\n1\t2\nb\tT\n", "1. One?\na) x\n*b) y\n\n2. Bees fly.\nTrue\n"];
@@ -213,6 +215,18 @@ final class TidyTest extends TestCase
                 self::assertStringContainsString($word, $told, $paper);
             }
             self::assertSame($tidied->text, Tidy::of($tidied->text)->text, $paper);
+        }
+    }
+
+    /** Whoever takes a list for regular leaves out the second look, so what might be more than words must not pass. */
+    public function testOnlyThePlainestListNeedsNoSecondLook(): void
+    {
+        $plain = "1. Which bee mates?\na) worker\n*b) drone\n\n2. What is a “nuc”?\na) a box, 5–6 frames\n*b) *c) none\n";
+        self::assertFalse(RegularList::is($plain), 'A label behind a star.');
+        $plain = str_replace('*b) *c) none', '*b) none', $plain);
+        self::assertTrue(RegularList::is($plain));
+        foreach (['2. What' => '3. What', 'a) worker' => 'b) worker', '*b) none' => '*b. none', 'none' => 'none ✓', 'worker' => 'worker b) nurse', 'mates?' => 'mates? ____', 'drone' => 'drone ', "?\na) a box" => "?\nChoose.\na) a box"] as $from => $to) {
+            self::assertFalse(RegularList::is(str_replace($from, $to, $plain)), $to);
         }
     }
 

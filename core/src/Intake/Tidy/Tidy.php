@@ -94,6 +94,9 @@ final class Tidy
                 array_pop($its);
             }
             [$origins, $text] = [$its, [] === $lines ? '' : implode("\n", $lines)."\n"];
+            if (RegularList::is($text)) {
+                break;
+            }
         }
         $reports = [];
         foreach ($steps as $step) {

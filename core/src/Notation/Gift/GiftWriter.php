@@ -242,6 +242,13 @@ final readonly class GiftWriter implements Writer
                 $losses[] = Loss::changed('gift/arrow-in-answer');
                 break;
             }
+            if (str_contains($answer->feedback->text ?? '', '->')) {
+                $losses[] = Loss::changed('gift/arrow-in-feedback');
+                break;
+            }
+        }
+        if ($question->answers instanceof Matching && 1 === \count($question->answers->pairs)) {
+            $losses[] = Loss::changed('gift/one-pair');
         }
         foreach ($question->answers instanceof Matching ? $question->answers->pairs : [] as $pair) {
             if (str_contains($pair->prompt->text, '->')) {

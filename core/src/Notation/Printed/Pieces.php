@@ -9,7 +9,7 @@ use Notagram\Source\Regex;
 /** Parts lines on which several things stand: options side by side or behind their stem, questions that run on. */
 final class Pieces
 {
-    private const TOKEN = '/(?<![^\s])(?:(?<star>\*|[✓✔]\s?)?(?<open>[(\[])?(?<letter>[A-Za-z]|i{2,3}|iv|vi{1,3})(?<close>(?(open)[)\]]|(?:[.)\/]|[–-](?=\s))))(?<after>\*(?=\s))?(?=\s*\S)|(?<in>\()?(?<number>\d{1,3})(?(in)\)|[.)])(?=\s+\S))/u';
+    private const LABEL = '/(?<![^\s])(?:(?<star>\*|[✓✔]\s?)?(?<open>[(\[])?(?<letter>[A-Za-z]|i{2,3}|iv|vi{1,3})(?<close>(?(open)[)\]]|(?:[.)\/]|[–-](?=\s))))(?<after>\*(?=\s))?(?=\s*\S)|(?<in>\()?(?<number>\d{1,3})(?(in)\)|[.)])(?=\s+\S))/u';
     private const BOX = '/(?<=\s|^)(?:[☐□◻▢❏❑○◯☑☒◉]|\[\s?\]|\[[xX]\]|\(\s\))\s*+(?=[^\s☐□◻▢❏❑○◯☑☒\[(])/u';
     private const ROMAN = ['ii' => 2, 'iii' => 3, 'iv' => 4, 'vi' => 6, 'vii' => 7, 'viii' => 8];
 
@@ -59,64 +59,65 @@ final class Pieces
     /** @return list<int> */
     private static function marks(string $text): array
     {
-        Regex::matchAll(self::TOKEN, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
-        $tokens = [];
+        Regex::matchAll(self::LABEL, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
+        $labels = [];
         foreach ($found as $match) {
             $at = $match[0][1];
             $isWide = 0 === $at || Regex::match('/(?:\t|\s{2})\z/', substr($text, max(0, $at - 2), min(2, $at)));
             if ('' !== ($match['number'][0] ?? '')) {
-                $tokens[] = ['#'.($match['in'][0] ?? ''), (int) $match['number'][0], $at, $isWide];
+                $labels[] = new InlineLabel('#'.($match['in'][0] ?? ''), (int) $match['number'][0], $at, $isWide);
                 continue;
             }
             $letter = $match['letter'][0] ?? '';
             $close = $match['close'][0] ?? '';
             $style = ($match['open'][0] ?? '').(ctype_upper($letter) ? 'A' : 'a').$close;
             if (\strlen($letter) > 1) {
-                $tokens[] = ['roman'.$close, self::ROMAN[$letter] ?? 0, $at, $isWide];
+                $labels[] = new InlineLabel('roman'.$close, self::ROMAN[$letter] ?? 0, $at, $isWide);
             } else {
-                $tokens[] = [$style, \ord(strtolower($letter)) - 96, $at, $isWide];
+                $labels[] = new InlineLabel($style, \ord(strtolower($letter)) - 96, $at, $isWide);
                 if ('i' === $letter || 'v' === $letter) {
-                    $tokens[] = ['roman'.$close, 'i' === $letter ? 1 : 5, $at, $isWide];
+                    $labels[] = new InlineLabel('roman'.$close, 'i' === $letter ? 1 : 5, $at, $isWide);
                 }
             }
         }
 
-        $cuts = self::chosen($text, $tokens);
+        $cuts = self::chosen($text, $labels);
         if ([] === $cuts && Regex::match('/^A\s++\S.*(?:\s{2}|\t)B\s/', $text)) {
             // Letters without a sign, which stand apart.
             Regex::matchAll('/(?:^|(?<=\s{2}|\t))([A-H])\s++(?=\S)/', $text, $found, \PREG_OFFSET_CAPTURE);
-            $cuts = self::chosen($text, array_map(static fn (array $letter): array => ['A', \ord($letter[0]) - 64, $letter[1], true], $found[1]));
+            $cuts = self::chosen($text, array_map(static fn (array $letter) => new InlineLabel('A', \ord($letter[0]) - 64, $letter[1], true), $found[1]));
         }
 
         return $cuts;
     }
 
     /**
-     * @param list<array{string, int, int, bool}> $tokens style, index, place, whether it stands apart
+     * @param list<InlineLabel> $labels
      *
      * @return list<int>
      */
-    private static function chosen(string $text, array $tokens): array
+    private static function chosen(string $text, array $labels): array
     {
         $cuts = [];
         $style = '';
         $last = 0;
         $count = 0;
         $number = Regex::match('/^\(?(\d{1,3})[.)]\s/', $text, $match) ? (int) $match[1] : null;
-        foreach ($tokens as $place => [$its, $index, $at, $isWide]) {
-            if ('#' === $its[0]) {
+        foreach ($labels as $place => $label) {
+            $index = $label->index;
+            if ('#' === $label->style[0]) {
                 if (null !== $number && $index === $number + 1 && $count > 1) {
-                    $cuts[] = $at;
+                    $cuts[] = $label->at;
                     $number = $index;
                     [$style, $last, $count] = ['', 0, 0];
                 }
                 continue;
             }
-            $isNext = $its === $style && ($index === $last + 1 || ($isWide && $index > $last && $index <= $last + 4));
-            $begins = '' === $style && ((1 === $index && self::goesOn($text, $tokens, $place)) || (0 === $at && $isWide && self::isColumn($tokens, $place)));
+            $isNext = $label->style === $style && ($index === $last + 1 || ($label->isWide && $index > $last && $index <= $last + 4));
+            $begins = '' === $style && ((1 === $index && self::goesOn($text, $labels, $place)) || (0 === $label->at && $label->isWide && self::isColumn($labels, $place)));
             if ($isNext || $begins) {
-                $cuts[] = $at;
-                [$style, $last] = [$its, $index];
+                $cuts[] = $label->at;
+                [$style, $last] = [$label->style, $index];
                 ++$count;
             }
         }
@@ -127,39 +128,41 @@ final class Pieces
     /**
      * Whether the next letters follow before the same one comes again: two where they stand apart, three elsewhere.
      *
-     * @param list<array{string, int, int, bool}> $tokens
+     * @param list<InlineLabel> $labels
      */
-    private static function goesOn(string $text, array $tokens, int $place): bool
+    private static function goesOn(string $text, array $labels, int $place): bool
     {
-        [$style, $index, $from, $isWide] = $tokens[$place];
+        $label = $labels[$place];
+        $index = $label->index;
+        $isWide = $label->isWide;
         $run = 1;
-        for ($at = $place + 1; isset($tokens[$at]); ++$at) {
-            [$its, $next, $where, $itIsWide] = $tokens[$at];
-            if ($its !== $style) {
+        for ($at = $place + 1; isset($labels[$at]); ++$at) {
+            $next = $labels[$at];
+            if ($next->style !== $label->style) {
                 continue;
             }
-            if ($next === $tokens[$place][1] && $where !== $from) {
+            if ($next->index === $label->index && $next->at !== $label->at) {
                 break;
             }
-            if ($next === $index + 1 || ($itIsWide && $next > $index && $next <= $index + 4)) {
-                if (Regex::match('/^\S{1,3}\s*(?:and|or|und|oder|et|ou|y|o|e|en|of|,)?\s*\z/u', substr($text, $from, $where - $from)) && !$itIsWide) {
+            if ($next->index === $index + 1 || ($next->isWide && $next->index > $index && $next->index <= $index + 4)) {
+                if (Regex::match('/^\S{1,3}\s*(?:and|or|und|oder|et|ou|y|o|e|en|of|,)?\s*\z/u', substr($text, $label->at, $next->at - $label->at)) && !$next->isWide) {
                     return false;
                 }
-                $index = $next;
-                $isWide = $isWide || $itIsWide;
+                $index = $next->index;
+                $isWide = $isWide || $next->isWide;
                 ++$run;
             }
         }
 
-        return $run > 2 || ($run > 1 && ($isWide || 0 === $from || !str_ends_with($text, '?')));
+        return $run > 2 || ($run > 1 && ($isWide || 0 === $label->at || !str_ends_with($text, '?')));
     }
 
-    /** @param list<array{string, int, int, bool}> $tokens */
-    private static function isColumn(array $tokens, int $place): bool
+    /** @param list<InlineLabel> $labels */
+    private static function isColumn(array $labels, int $place): bool
     {
-        for ($at = $place + 1; isset($tokens[$at]); ++$at) {
-            if ($tokens[$at][0] === $tokens[$place][0]) {
-                return $tokens[$at][3] && $tokens[$at][1] > $tokens[$place][1];
+        for ($at = $place + 1; isset($labels[$at]); ++$at) {
+            if ($labels[$at]->style === $labels[$place]->style) {
+                return $labels[$at]->isWide && $labels[$at]->index > $labels[$place]->index;
             }
         }
 

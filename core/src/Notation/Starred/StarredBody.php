@@ -32,10 +32,8 @@ final class StarredBody
     /** Where the last line ends that asks or answers something: an explanation follows it. */
     public int $end = 0;
 
-    /** @var list<array{string, int, StarredLine, list<Span>}> letter, bytes before the text, its line, its stars */
+    /** @var list<OpenOption> */
     private array $openOptions = [];
-    /** @var list<list<StarredLine>> the lines that go on with each */
-    private array $optionLines = [];
 
     private readonly LetterRun $letters;
 
@@ -91,14 +89,14 @@ final class StarredBody
         }
         $explanation = [] === $this->stem ? null : $line->explanation();
         if (null !== $explanation) {
-            $this->explanation = $explanation[0];
+            $this->explanation = $explanation;
 
             return;
         }
         $answer = $line->answer();
         if (null !== $answer && null === $this->answer) {
-            [$this->answer, $skip] = $answer;
-            $this->answerSpan = new Span($line->span->start + $skip, $line->span->end);
+            $this->answer = $answer;
+            $this->answerSpan = new Span($line->span->end - \strlen($answer), $line->span->end);
 
             return;
         }
@@ -111,7 +109,7 @@ final class StarredBody
             return;
         }
         if ([] !== $this->openOptions) {
-            $this->optionLines[\count($this->openOptions) - 1][] = $line;
+            $this->openOptions[\count($this->openOptions) - 1]->further[] = $line;
 
             return;
         }
@@ -146,18 +144,18 @@ final class StarredBody
         if (false !== $star) {
             $stars[] = new Span($line->span->start + $star, $line->span->start + $star + (0 === $star && ' ' === ($head[1] ?? '') ? 2 : 1));
         }
-        $this->openOptions[] = [$option->letter, $option->length, $line, $stars];
-        $this->optionLines[] = [];
+        $this->openOptions[] = new OpenOption($option, $line, $stars);
 
         return true;
     }
 
     private function closeOptions(): void
     {
-        foreach ($this->openOptions as $index => [$letter, $before, $line, $stars]) {
+        foreach ($this->openOptions as $open) {
+            [$line, $stars, $before] = [$open->line, $open->stars, $open->letter->length];
             $texts = [substr($line->text, $before)];
             $last = $line;
-            foreach ($this->optionLines[$index] as $further) {
+            foreach ($open->further as $further) {
                 $texts[] = $further->text;
                 $last = $further;
             }
@@ -173,8 +171,8 @@ final class StarredBody
                     $stars[] = new Span($at, $at + 1);
                 }
             }
-            $letterAt = $line->span->start + (int) strpos($line->text, $letter);
-            $this->options[] = new StarredOption($letter, new Span($letterAt, $letterAt + 1), new Span($line->span->start, $last->span->end), trim($text), $stars);
+            $letterAt = $line->span->start + (int) strpos($line->text, $open->letter->letter);
+            $this->options[] = new StarredOption($open->letter->letter, new Span($letterAt, $letterAt + 1), new Span($line->span->start, $last->span->end), trim($text), $stars);
         }
     }
 

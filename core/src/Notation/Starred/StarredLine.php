@@ -78,30 +78,22 @@ final readonly class StarredLine
         return new StarredLetter($match[3], \strlen($match[0]), '' !== $match[1] || '' !== $match[4] || '' !== $match[5]);
     }
 
-    /** @return ?array{string, int} what follows “Answer:”, with where it starts in the line; null where it is no such line */
-    public function answer(): ?array
+    /** What follows “Answer:” to the end of the line; null where it is no such line. */
+    public function answer(): ?string
     {
-        $word = PaperWords::all()->answer;
-        if (!Regex::match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
-            return null;
-        }
-
-        return [substr($this->text, \strlen($match[0])), \strlen($match[0])];
+        return $this->behindLabel(PaperWords::all()->answer);
     }
 
-    /** @return ?array{string, int} what follows “Explanation:”, with where it starts in the line; null where it is no such line */
-    public function explanation(): ?array
+    /** What follows “Explanation:” to the end of the line; null where it is no such line. */
+    public function explanation(): ?string
     {
         // Most lines have no colon near their start.
-        if (!str_contains(substr($this->text, 0, 40), ':')) {
-            return null;
-        }
-        $word = PaperWords::all()->explanation;
-        if (!Regex::match("~^(?:{$word})[ \\t]*+:[ \\t]*+~iu", $this->text, $match)) {
-            return null;
-        }
+        return str_contains(substr($this->text, 0, 40), ':') ? $this->behindLabel(PaperWords::all()->explanation) : null;
+    }
 
-        return [substr($this->text, \strlen($match[0])), \strlen($match[0])];
+    private function behindLabel(string $words): ?string
+    {
+        return Regex::match("~^(?:{$words})[ \\t]*+:[ \\t]*+~iu", $this->text, $match) ? substr($this->text, \strlen($match[0])) : null;
     }
 
     public function isPair(): bool

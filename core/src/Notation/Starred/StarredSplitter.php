@@ -19,8 +19,8 @@ final class StarredSplitter
     private readonly array $lines;
     /** @var array<int, ?int> for each line, the first from there on that is not blank */
     private readonly array $ahead;
-    /** @var list<array{BlockKind, int, int, StarredContext, ?int, ?string}> kind, start, end, context, printed number, part */
-    private array $found = [];
+    /** @var list<StarredCut> */
+    private array $cuts = [];
     private ?int $previous = null;
     private string $kind = '';
     private string $points = '';
@@ -238,7 +238,7 @@ final class StarredSplitter
     private function add(BlockKind $kind, int $start, int $end, StarredContext $context = new StarredContext(), ?int $number = null): void
     {
         $from = $start < 1 ? 0 : $this->lines[$start - 1]->next;
-        $this->found[] = [$kind, $from, $this->lines[max(0, $end - 1)]->next, $context, $number, $this->part];
+        $this->cuts[] = new StarredCut($kind, $from, $this->lines[max(0, $end - 1)]->next, $context, $number, $this->part);
     }
 
     /**
@@ -257,15 +257,16 @@ final class StarredSplitter
         foreach ($key as $index => $entry) {
             $ofNumber[$entry->number ?? -1][] = $index;
         }
-        foreach ($this->found as [$kind, $start, $end, $context, $number, $part]) {
-            if ($start > $covered) {
-                $blocks[] = new Block(BlockKind::Blank, $covered, $start);
+        foreach ($this->cuts as $cut) {
+            $context = $cut->context;
+            if ($cut->start > $covered) {
+                $blocks[] = new Block(BlockKind::Blank, $covered, $cut->start);
             }
-            if (BlockKind::Question === $kind && 'stimulus' !== $context->kind) {
+            if (BlockKind::Question === $cut->kind && 'stimulus' !== $context->kind) {
                 $here = isset($key[$place]) && null === $key[$place]->number ? [$place] : [];
-                foreach ($ofNumber[$number ?? -1] ?? [] as $index) {
+                foreach ($ofNumber[$cut->number ?? -1] ?? [] as $index) {
                     $entry = $key[$index];
-                    if (null !== $entry->number && (!$hasParts || null === $entry->part || $entry->part === $part)) {
+                    if (null !== $entry->number && (!$hasParts || null === $entry->part || $entry->part === $cut->part)) {
                         $here[] = $index;
                         break;
                     }
@@ -273,8 +274,8 @@ final class StarredSplitter
                 $context = [] === $here ? $context : $context->withKey($key[min($here)]->answer);
                 ++$place;
             }
-            $blocks[] = new Block($kind, $start, $end, $context->asSurroundings());
-            $covered = $end;
+            $blocks[] = new Block($cut->kind, $cut->start, $cut->end, $context->asSurroundings());
+            $covered = $cut->end;
         }
         if (\strlen($this->text) > $covered) {
             $blocks[] = new Block(BlockKind::Blank, $covered, \strlen($this->text));

@@ -27,19 +27,18 @@ final readonly class AnswersInBrackets implements TidyStep
         foreach ($draft->questions as $question) {
             $answer = $this->answerOf($question);
             if (null !== $answer) {
-                $found[] = [$question, ...$answer];
+                $found[] = $answer;
             }
         }
         // One alone may be a sign, such as of a temperature (T).
-        foreach ($found as [$question, $answer, $stem, $isLabelled]) {
-            if (($isLabelled || \count($found) > 1) && $draft->edit($question->last(), $stem)) {
-                Answering::mark($draft, $question, $answer);
+        foreach ($found as $answer) {
+            if (($answer->isLabelled || \count($found) > 1) && $draft->edit($answer->question->last(), $answer->stem)) {
+                Answering::mark($draft, $answer->question, $answer->text);
             }
         }
     }
 
-    /** @return ?array{string, string, bool} the answer, the last line of the stem without it, and whether a label says that it is one */
-    private function answerOf(DraftQuestion $question): ?array
+    private function answerOf(DraftQuestion $question): ?BracketedAnswer
     {
         $words = PaperWords::all();
         $line = $question->last()->body;
@@ -52,20 +51,20 @@ final readonly class AnswersInBrackets implements TidyStep
         }
         $label = Lexer::label($inside);
         if (null !== $label && Label::Answer === $label->label) {
-            return Answering::fits($question, $label->rest) ? [$label->rest, $match[1], true] : null;
+            return Answering::fits($question, $label->rest) ? new BracketedAnswer($question, $label->rest, $match[1], true) : null;
         }
         if (Regex::match("~^(?:[A-Z]|{$words->true}|{$words->false})\\z~iu", $inside)) {
             $isTruth = null !== $words->truth($inside);
             if ([] === $question->options ? $isTruth : Answering::fits($question, $inside)) {
-                return [$inside, $match[1], false];
+                return new BracketedAnswer($question, $inside, $match[1]);
             }
         }
 
         if ([] === $question->options && $question->isBare() && str_ends_with($match[1], '?') && \strlen($inside) <= 40 && !Regex::match('/^\d{1,2}\z|_|[?!:]/', $inside) && !$words->instructs($inside)) {
-            return [$inside, $match[1], false];
+            return new BracketedAnswer($question, $inside, $match[1]);
         }
 
         // “The Danube flows into the ____ Sea. (Black)”
-        return [] === $question->options && $question->hasBlank() && Regex::match('/[.!?]\z/', $match[1]) && !Regex::match('/^\d++\z|_/', $inside) ? [$inside, $match[1], false] : null;
+        return [] === $question->options && $question->hasBlank() && Regex::match('/[.!?]\z/', $match[1]) && !Regex::match('/^\d++\z|_/', $inside) ? new BracketedAnswer($question, $inside, $match[1]) : null;
     }
 }

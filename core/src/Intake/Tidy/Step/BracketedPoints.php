@@ -33,7 +33,7 @@ final readonly class BracketedPoints implements TidyStep
             $first = $question->first();
             $last = $question->last();
             if (Regex::match("~^(\\s*+)({$points}\\s*+)\\z~iu", $first->lead, $match)) {
-                $this->move($draft, $question, self::numberIn($match, 3), $first, $first->body, $match[1]);
+                $this->move($draft, $question, new FoundPoints(self::numberIn($match, 3), $first, $first->body), $match[1]);
                 continue;
             }
             $found = null;
@@ -41,7 +41,7 @@ final readonly class BracketedPoints implements TidyStep
                 $found ??= $this->found($line, $points, isset($bare[$place]) && $line === $last);
             }
             if (null !== $found) {
-                $this->move($draft, $question, ...$found);
+                $this->move($draft, $question, $found);
             }
             foreach ($question->points as $line) {
                 if (Regex::match('/\d{1,3}(?:[.,]\d{1,2})?/', $line->body, $match) && $draft->drop($line) && !self::hasPoints($question)) {
@@ -51,8 +51,7 @@ final readonly class BracketedPoints implements TidyStep
         }
     }
 
-    /** @return ?array{string, DraftLine, string} the number, the line it is taken from, what stays of that */
-    private function found(DraftLine $line, string $points, bool $isBare): ?array
+    private function found(DraftLine $line, string $points, bool $isBare): ?FoundPoints
     {
         $body = rtrim($line->body);
         if (!Regex::match('/\d/', $body)) {
@@ -60,15 +59,15 @@ final readonly class BracketedPoints implements TidyStep
         }
         $words = PaperWords::all();
         if (Regex::match('~^\(\s*+(\d{1,2}[.,]\d{1,2})\s*+\)\s++(?=\S)~', $body, $match)) {
-            return [str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0]))];
+            return new FoundPoints(str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0])));
         }
         // At the start, or at the end in round brackets, they may stay.
         if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
-            return str_contains($match[0], '[') ? [self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))] : null;
+            return str_contains($match[0], '[') ? new FoundPoints(self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))) : null;
         }
         $tail = Lexer::tail($body);
         if (Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
-            return str_contains($match[0], '[') ? [self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))] : null;
+            return str_contains($match[0], '[') ? new FoundPoints(self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))) : null;
         }
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
         foreach ([
@@ -81,20 +80,20 @@ final readonly class BracketedPoints implements TidyStep
             ...($isBare ? ["~\\s++[(\\[]{$number}[)\\]]\\z~u"] : []),
         ] as $pattern) {
             if (Regex::match($pattern, $tail, $match)) {
-                return [str_replace(',', '.', $match[1]), $line, rtrim(substr($body, 0, -\strlen($match[0])))];
+                return new FoundPoints(str_replace(',', '.', $match[1]), $line, rtrim(substr($body, 0, -\strlen($match[0]))));
             }
         }
 
         return null;
     }
 
-    private function move(Draft $draft, DraftQuestion $question, string $number, DraftLine $line, string $body, ?string $lead = null): void
+    private function move(Draft $draft, DraftQuestion $question, FoundPoints $points, ?string $lead = null): void
     {
         $first = $question->first();
-        if ($line === $first) {
-            $draft->edit($first, self::written($number).' '.ltrim($body), lead: $lead);
-        } elseif ($draft->edit($line, $body)) {
-            $draft->edit($first, self::written($number).' '.ltrim($first->body));
+        if ($points->line === $first) {
+            $draft->edit($first, self::written($points->number).' '.ltrim($points->rest), lead: $lead);
+        } elseif ($draft->edit($points->line, $points->rest)) {
+            $draft->edit($first, self::written($points->number).' '.ltrim($first->body));
         }
     }
 

@@ -80,7 +80,7 @@ final readonly class OptionLabels implements TidyStep
                 $letter = Regex::match('/A/', $option->mark->style) ? strtoupper($letter) : $letter;
             } elseif ('roman-letters' === $this->name) {
                 $letter = \chr(96 + max(1, $option->mark->index));
-                $sign = str_starts_with($option->mark->style, '(') ? '' : substr($option->mark->style, -1);
+                $sign = str_starts_with($option->mark->style, '(') ? '' : (str_ends_with($option->mark->style, ')') ? ')' : '.');
                 if ('' === $sign) {
                     $letter = "({$letter})";
                 }
