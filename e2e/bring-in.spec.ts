@@ -1,6 +1,6 @@
 import { expect, type Page, test } from './story'
 import { readFile } from 'node:fs/promises'
-import { openLeaf, openSheet, saved, source, textOf } from './desk'
+import { openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
 
 const DEMO = new URL('../app/demo/', import.meta.url).pathname
 const KEY = ['b', 'c', 'c', 'b', 'c', 'a', 'b', 'a', 'b', 'c']
@@ -102,10 +102,11 @@ test('a step and a single line can be refused; the original comes back', async (
   const before = await textOf(page)
   await openLeaf(page, 'Tidied')
   const tidied = page.getByRole('region', { name: 'The text, tidied' })
-  await expect(tidied.locator('del', { hasText: 'Part II: True or false' })).toBeVisible()
-  await page.getByLabel(/Answer key/).uncheck()
-  await expect(tidied.locator('ins', { hasText: '*a) in the super' })).toHaveCount(0)
-  await tidied.getByText('ALDER VALE BEEKEEPERS').hover()
+  await expect(tidied.locator('p', { hasText: '*a) in the super' })).toBeVisible()
+  await page.getByRole('checkbox', { name: 'Answer key' }).uncheck()
+  await expect(tidied.locator('p', { hasText: '*a) in the super' })).toHaveCount(0)
+  await tidied.getByRole('button', { name: /^4 lines leave: title above the questions/ }).click()
+  await expect(tidied.locator('del', { hasText: 'ALDER VALE BEEKEEPERS' })).toBeVisible()
   await tidied.getByRole('button', { name: 'Keep line 1 as is' }).click()
   await expect(tidied.locator('span', { hasText: 'ALDER VALE BEEKEEPERS' })).toBeVisible()
   await page.getByRole('button', { name: 'Use the tidied text' }).click()
@@ -115,6 +116,38 @@ test('a step and a single line can be refused; the original comes back', async (
   await page.getByRole('button', { name: 'Restore the original' }).click()
   await saved(page)
   await expect.poll(() => textOf(page)).toBe(before)
+})
+
+test('an old test opens tidied until its tidied text is used; a step lights its places and is walked through by key', async ({ page }) => {
+  await pasteSheet(
+    page,
+    'Autumn paper',
+    'Autumn quiz\nName: ______\n\n____ 1. Which bee mates?\na) worker   b) drone\n____ 2. Which bee lays eggs?\na) queen   b) drone\n',
+  )
+  await page.goto('/')
+  const row = page.getByRole('listitem').filter({ hasText: 'Autumn paper' })
+  await expect(row).toContainText('not tidied yet')
+  await row.getByRole('link').click()
+  await expect(page).toHaveURL(/\/tidied$/)
+
+  await openLeaf(page, 'Proof')
+  await expect(page.getByText('This looks like a printed test that has not been tidied: 2 questions, 8 changes.')).toBeVisible()
+  await page.getByRole('button', { name: 'Show the tidied text' }).click()
+  const step = page.getByRole('checkbox', { name: 'Answer blanks' })
+  await step.focus()
+  await expect(page.locator('.source-lit')).toHaveCount(2)
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByText('line 6, column 1')).toBeVisible()
+  await expect(page.locator('.entry.is-at')).toContainText('Which bee lays eggs?')
+
+  await page.getByRole('button', { name: 'Use the tidied text' }).click()
+  await expect(page.getByText('has not been tidied')).toBeHidden()
+  await saved(page)
+  await page.goto('/')
+  await expect(row).not.toContainText('not tidied yet')
+  await row.getByRole('link').click()
+  await expect(page).toHaveURL(/\/proof$/)
 })
 
 test('rich text from the clipboard keeps its numbers, letters and emphasis', async ({ page }) => {

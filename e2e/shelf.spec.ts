@@ -32,6 +32,22 @@ test('a text pasted on the shelf is recognised and opened', async ({ page }) => 
   await expect(page.locator('.question-proof')).toContainText('Text only')
 })
 
+test('keys work at once on the shelf, and Tab stops once in the list', async ({ page }) => {
+  await page.goto('/')
+  const links = page.locator('.sheet-row .title')
+  await expect(links.first()).toBeFocused()
+  await page.keyboard.press('ArrowDown')
+  await expect(links.nth(1)).toBeFocused()
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('Choose files')).toBeFocused()
+  await page.keyboard.press('Shift+Tab')
+  await expect(links.nth(1)).toBeFocused()
+  await page.keyboard.press('F4')
+  await expect(page.getByRole('searchbox')).toBeFocused()
+  await page.keyboard.press('F9')
+  await expect(page.getByText('Write a question on the left')).toBeVisible()
+})
+
 test('an empty sheet teaches, and an example can be inserted', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('complementary').getByRole('button', { name: 'GIFT', exact: true }).click()

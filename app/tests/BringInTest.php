@@ -72,16 +72,46 @@ final class BringInTest extends ApiTestCase
         $tidied = $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => $base, 'refusedSteps' => [], 'refusedLines' => []]);
         $this->assertStatus(200);
         self::assertSame("1. Which bee mates?\na. worker\nb. drone\n", self::made(self::PAPER, $tidied));
-        self::assertSame('Spring test', self::textAt($tidied, 'title'));
-        self::assertSame(['a. worker', 'b. drone'], self::at($tidied, 'rows.4.after'));
+        self::assertSame(['kept', 'gone', 'new', 'kept'], array_column((array) self::at($tidied, 'rows.4.parts'), 'kind'));
+        self::assertSame(['a. worker', "\n", 'b. drone'], [self::at($tidied, 'rows.4.parts.0.text'), self::at($tidied, 'rows.4.parts.2.text'), self::at($tidied, 'rows.4.parts.3.text')]);
+        self::assertTrue(self::at($tidied, 'rows.0.leaves'));
 
         $refused = $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => $base, 'refusedSteps' => ['titles'], 'refusedLines' => [2]]);
         self::assertSame("Spring test\n\nName: ______\n\n1. Which bee mates?\na. worker\nb. drone\n", str_replace("test\nName", "test\n\nName", self::made(self::PAPER, $refused)));
-        self::assertSame(['Lines for name and date'], self::at($refused, 'rows.1.steps'));
-        self::assertSame(['Name: ______'], self::at($refused, 'rows.1.after'));
+        self::assertSame(['name-lines'], self::at($refused, 'rows.1.steps'));
+        self::assertSame([['kind' => 'kept', 'text' => 'Name: ______']], self::at($refused, 'rows.1.parts'));
 
         $this->call('POST', "/api/sheets/{$id}/tidying", ['base' => 'of another text', 'refusedSteps' => [], 'refusedLines' => []]);
         $this->assertStatus(409);
+    }
+
+    public function testASheetWaitsUntilItsTidiedTextIsUsedOrDismissed(): void
+    {
+        $id = $this->createSheet(self::PAPER, 'starred');
+        self::assertTrue(self::at($this->call('GET', "/api/sheets/{$id}"), 'awaitsTidying'));
+        self::assertSame(['questions' => 1, 'changes' => 4], self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'untidied'));
+        self::assertTrue(self::at($this->call('GET', '/api/shelf'), 'sheets.0.awaitsTidying'));
+        self::assertFalse(self::at($this->call('PATCH', "/api/sheets/{$id}", ['notation' => 'aiken']), 'awaitsTidying'), 'Aiken has its fixes.');
+        self::assertTrue(self::at($this->call('PATCH', "/api/sheets/{$id}", ['notation' => 'starred']), 'awaitsTidying'));
+
+        $this->call('PATCH', "/api/sheets/{$id}", ['awaitsTidying' => false]);
+        self::assertNull(self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'untidied'));
+        self::assertFalse(self::at($this->call('GET', '/api/shelf'), 'sheets.0.awaitsTidying'));
+    }
+
+    public function testTheShelfCountsTheAnswersToMark(): void
+    {
+        $this->createSheet("1. Which?\na. x\n*b. y\n\n2. Which then?\na. x\nb. y\n\n3. Tell.\n...\n", 'starred');
+        self::assertSame(1, self::at($this->call('GET', '/api/shelf'), 'sheets.0.unmarked'), 'An essay has no answer to mark.');
+    }
+
+    public function testAPastedTextIsCalledAfterItsTitleAndEqualNamesGetANumber(): void
+    {
+        $paste = fn (string $text): string => self::textAt($this->call('POST', '/api/sheets', ['title' => null, 'text' => $text]), 'title');
+        self::assertSame('Spring test', $paste(self::PAPER));
+        self::assertSame('Spring test (2)', $paste(self::PAPER));
+        self::assertSame('Spring test (3)', $paste(self::PAPER));
+        self::assertSame('Pasted text', $paste("?\n"));
     }
 
     public function testTheOriginalStaysReachable(): void

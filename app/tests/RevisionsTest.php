@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Entity\Revision;
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
+use App\Repository\Outline;
 use App\Repository\SheetRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Notagram\Notation\Gift\Gift;
@@ -89,8 +90,8 @@ final class RevisionsTest extends KernelTestCase
         $sheet = $this->sheet('One? {T}');
         $key = $this->sheets->onShelf()[0]->outlineKey();
         self::assertSame([], $this->sheets->outlines());
-        $this->sheets->rememberOutline($sheet->id, $key, 's');
-        self::assertSame([$sheet->id => ['key' => $key, 'states' => 's']], $this->sheets->outlines());
+        $this->sheets->rememberOutline($sheet->id, new Outline($key, 's', 1));
+        self::assertEquals([$sheet->id => new Outline($key, 's', 1)], $this->sheets->outlines());
         $this->type($sheet, 'Two? {T', 1);
         self::assertNotSame($key, $this->sheets->onShelf()[0]->outlineKey());
     }

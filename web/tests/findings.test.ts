@@ -50,6 +50,7 @@ const outlook: Outlook = {
   ],
   marks: { total: '3', guess: '1', halfChance: { least: '12.5', most: '12.5', exact: '1/8' } },
   offered: [],
+  untidied: null,
 }
 
 describe('what all questions together show', () => {

@@ -176,12 +176,12 @@ describe('help', () => {
 })
 
 describe('a pasted text', () => {
-  it('is put on the shelf under the name it was given, or under the day', async () => {
+  it('is put on the shelf under the name it was given, or under none', async () => {
     const paste = mount(PasteDialog, { props: { modelValue: true }, global: global() })
     await flushPromises()
     await paste.find('textarea').setValue('x {T}')
     await paste.findAll('button').at(-1)?.trigger('click')
-    expect(paste.emitted('paste')?.[0]?.[0]).toMatch(/^Pasted \d+ \w+$/)
+    expect(paste.emitted('paste')?.[0]?.[0]).toBeNull()
     expect(paste.emitted('paste')?.[0]?.[1]).toBe('x {T}')
   })
 
@@ -203,6 +203,8 @@ describe('a sheet on the shelf', () => {
     count: 5,
     sound: 3,
     expected: null,
+    unmarked: 0,
+    awaitsTidying: false,
   }
 
   it('says how many are sound, of how many', () => {
@@ -223,6 +225,17 @@ describe('a sheet on the shelf', () => {
     expect(
       mount(SheetRow, { props: { sheet: { ...sheet, count: 0, sound: 0, states: '' } }, global: global() }).text(),
     ).toContain('no questions')
+  })
+
+  it('says what it waits for, and opens where that is done', () => {
+    const untidy = mount(SheetRow, {
+      props: { sheet: { ...sheet, awaitsTidying: true, unmarked: 7 } },
+      global: global(),
+    })
+    expect(untidy.find('.waits').text()).toBe('not tidied yet')
+    expect(untidy.find('a').attributes('href')).toBe('/sheets/1/tidied')
+    const unmarked = mount(SheetRow, { props: { sheet: { ...sheet, unmarked: 7 } }, global: global() })
+    expect(unmarked.find('.waits').text()).toBe('7 answers to mark')
   })
 
   it('is renamed by key, and taken off by key', async () => {

@@ -49,6 +49,7 @@ export const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   text: '',
   expected: null,
   switchedOff: [],
+  awaitsTidying: false,
   certainty: 'certain',
   notes: [],
   changedAt: '2026-11-25T10:00:00Z',

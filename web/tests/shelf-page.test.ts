@@ -31,6 +31,8 @@ const sheet = (id: string, title: string): ShelfSheet => ({
   count: 2,
   sound: 2,
   expected: null,
+  unmarked: 0,
+  awaitsTidying: false,
 })
 
 let page: VueWrapper

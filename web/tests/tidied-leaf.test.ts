@@ -2,7 +2,7 @@ import { Text } from '@codemirror/state'
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, shallowRef } from 'vue'
-import type { Edit, SheetChange, Tidied } from '@/api/client'
+import type { Edit, SheetChange, Tidied, TidyRow } from '@/api/client'
 import TidiedLeaf from '@/desk/leaves/tidied/TidiedLeaf.vue'
 import { NOTHING_READ, spliced } from '@/desk/sync/reading'
 import { plugins } from './plugins'
@@ -16,16 +16,24 @@ vi.mock('@/composables/useNotice', () => ({
 }))
 
 const SOURCE = 'Spring test\n\n__ 1. Which bee mates?\na. worker  b. drone\n'
-const row = (line: number, before: string, after: string[], ...steps: string[]) => ({ line, before, after, steps })
+type Parts = TidyRow['parts']
+const row = (line: number, parts: Parts, ...steps: string[]): TidyRow => ({
+  line,
+  parts,
+  leaves: parts.every(({ kind }) => kind === 'gone'),
+  steps,
+})
+const kept = (text: string) => ({ kind: 'kept' as const, text })
+const fresh = (text: string) => ({ kind: 'new' as const, text })
+const gone = (text: string) => ({ kind: 'gone' as const, text })
 const tidying: Tidied = {
   edits: [{ from: 0, to: 13, text: '' }],
   rows: [
-    row(1, 'Spring test', [], 'Title above the questions'),
-    row(2, '', [], 'Blank lines'),
-    row(3, '__ 1. Which bee mates?', ['1. Which bee mates?'], 'Answer blanks'),
-    row(4, 'a. worker  b. drone', ['a. worker', 'b. drone'], 'Options side by side'),
+    row(1, [gone('Spring test')], 'titles'),
+    row(2, [gone('')], 'blank-lines'),
+    row(3, [gone('__ '), kept('1. Which bee mates?')], 'answer-rules'),
+    row(4, [kept('a. worker'), gone('  '), fresh('\n'), kept('b. drone')], 'option-columns'),
   ],
-  title: 'Spring test',
   steps: [
     { name: 'titles', label: 'Title above the questions', changes: 1, refused: 0 },
     { name: 'option-columns', label: 'Options side by side', changes: 1, refused: 0 },
@@ -53,6 +61,7 @@ const List = defineComponent({
 
 const desk = {
   applied: vi.fn<(base: string, edits: readonly Edit[]) => Promise<boolean>>(),
+  light: vi.fn<(lines: readonly number[]) => void>(),
   change: vi.fn<(what: SheetChange) => Promise<boolean>>(),
   replaceAll: vi.fn<(text: string) => void>(),
   goToLine: vi.fn<(line: number) => void>(),
@@ -61,7 +70,7 @@ const desk = {
   reading: shallowRef(spliced(NOTHING_READ, read)),
   doc: () => Text.of(SOURCE.split('\n')),
   hasFocus: () => true,
-  sheet: shallowRef(sheet({ title: 'Pasted on 25 November', notes: ['Comments were left out.'] })),
+  sheet: shallowRef(sheet({ notes: ['Comments were left out.'], awaitsTidying: true })),
 }
 
 async function open() {
@@ -75,31 +84,60 @@ async function open() {
 }
 
 beforeEach(() => {
-  for (const mock of [desk.applied, desk.change, desk.replaceAll, desk.goToLine, said, api.original]) mock.mockReset()
+  for (const mock of [desk.applied, desk.change, desk.light, desk.replaceAll, desk.goToLine, said, api.original])
+    mock.mockReset()
   api.tidying.mockReset().mockResolvedValue(tidying)
   desk.applied.mockResolvedValue(true)
-  desk.sheet.value = { ...desk.sheet.value, title: 'Pasted on 25 November', fileName: null }
+  desk.change.mockResolvedValue(true)
+  desk.sheet.value = { ...desk.sheet.value, awaitsTidying: true }
 })
 
 describe('the leaf Tidied', () => {
-  it('shows beside each line what becomes of it', async () => {
+  it('reads like a page: each line once, with what is new and what left within it', async () => {
     const { shown } = await open()
-    const rows = shown
-      .findAll('.row')
-      .map((one) => [one.classes()[1], one.findAll('del, ins').map((part) => `${part.element.tagName} ${part.text()}`)])
-    expect(rows).toEqual([
-      ['is-gone', ['DEL Spring test']],
-      ['is-blank', []],
-      ['is-changed', ['DEL __ 1. Which bee mates?', 'INS 1. Which bee mates?']],
-      ['is-changed', ['DEL a. worker  b. drone', 'INS a. worker', 'INS b. drone']],
-    ])
+    const lines = shown.findAll('.texts p').map((line) => line.text())
+    expect(lines).toEqual(['__1. Which bee mates?', 'a. worker', 'b. drone'])
+    expect(shown.findAll('.texts del').map((part) => part.text())).toEqual(['__'])
     expect(shown.text()).toContain('2 changes')
     expect(shown.text()).toContain('Comments were left out.')
   })
 
+  it('folds the lines that leave into one that says what they are, and opens it', async () => {
+    const { shown } = await open()
+    const folded = shown.find('.fold')
+    expect(folded.text()).toBe('1 line leaves: title above the questions')
+    expect(shown.text()).not.toContain('Spring test')
+    await folded.trigger('click')
+    expect(shown.find('.is-gone del').text()).toBe('Spring test')
+    await shown.find('[aria-label="Keep line 1 as is"]').trigger('click')
+    expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [1])
+  })
+
+  it('lights the places of a step on both sides, while it is pointed at', async () => {
+    const { shown } = await open()
+    const step = shown.findAll('.step-list li')[1]
+    await step?.trigger('pointerenter')
+    expect(desk.light).toHaveBeenLastCalledWith([4])
+    expect(shown.findAll('.is-lit')).toHaveLength(1)
+    await step?.trigger('pointerleave')
+    expect(desk.light).toHaveBeenLastCalledWith([])
+  })
+
+  it('goes from change to change of a step by key, and from the last to the first', async () => {
+    api.tidying.mockResolvedValue({
+      ...tidying,
+      rows: tidying.rows.map((one) => ({ ...one, steps: ['titles'] })),
+    })
+    const { shown } = await open()
+    const step = shown.find('.step-list li')
+    for (const key of ['ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowLeft']) await step.trigger('keydown', { key })
+    expect(desk.goToLine.mock.calls).toEqual([[1], [2], [1], [4]])
+    expect(shown.find('.is-at').text()).toContain('a. worker')
+  })
+
   it('leads from a line to its place in the source', async () => {
     const { shown } = await open()
-    await (shown.findAll('.line')[2] as NonNullable<ReturnType<typeof shown.find>>).trigger('click')
+    await (shown.findAll('.number')[0] as NonNullable<ReturnType<typeof shown.find>>).trigger('click')
     expect(desk.goToLine).toHaveBeenCalledExactlyOnceWith(3)
   })
 
@@ -116,24 +154,32 @@ describe('the leaf Tidied', () => {
     expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', ['titles'], [4])
   })
 
-  it('takes the whole in one change that can be taken back, and names a pasted sheet by its title', async () => {
+  it('takes the whole in one change that can be taken back, and waits no longer', async () => {
     const { shown, button } = await open()
     await button('Use the tidied text')?.trigger('click')
     await flushPromises()
     expect(desk.applied).toHaveBeenCalledExactlyOnceWith('h1', tidying.edits)
-    expect(desk.change).toHaveBeenCalledExactlyOnceWith({ title: 'Spring test' })
+    expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: false })
     expect(said).toHaveBeenCalledExactlyOnceWith('The tidied text is now on the left.', expect.any(Function))
     expect(shown.emitted('taken')).toHaveLength(1)
   })
 
-  it('leaves the name of a file, and one that a person gave', async () => {
-    for (const named of [{ fileName: 'test.docx' }, { title: 'My test' }]) {
-      desk.sheet.value = { ...desk.sheet.value, ...named }
-      const { button } = await open()
-      await button('Use the tidied text')?.trigger('click')
-      await flushPromises()
-    }
-    expect(desk.applied).toHaveBeenCalledTimes(2)
+  it('is dismissed where the text is right as it is, and comes back by undo', async () => {
+    const { shown, button } = await open()
+    await button('Keep my text as it is')?.trigger('click')
+    await flushPromises()
+    expect(desk.applied).not.toHaveBeenCalled()
+    expect(shown.emitted('taken')).toHaveLength(1)
+    ;(said.mock.calls[0]?.[1] as () => void)()
+    expect(desk.change.mock.calls).toEqual([[{ awaitsTidying: false }], [{ awaitsTidying: true }]])
+  })
+
+  it('asks nothing of a sheet that does not wait', async () => {
+    desk.sheet.value = { ...desk.sheet.value, awaitsTidying: false }
+    const { button } = await open()
+    expect(button('Keep my text as it is')).toBeUndefined()
+    await button('Use the tidied text')?.trigger('click')
+    await flushPromises()
     expect(desk.change).not.toHaveBeenCalled()
   })
 
@@ -152,6 +198,7 @@ describe('the leaf Tidied', () => {
     await button('Restore the original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledExactlyOnceWith('As it came\n')
+    expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: true })
     await button('Restore the original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledOnce()
@@ -159,7 +206,7 @@ describe('the leaf Tidied', () => {
   })
 
   it('has nothing to take where nothing changes', async () => {
-    api.tidying.mockResolvedValue({ ...tidying, edits: [], steps: [], title: null, rows: [] })
+    api.tidying.mockResolvedValue({ ...tidying, edits: [], steps: [], rows: [] })
     const { shown, button } = await open()
     expect(button('Use the tidied text')).toBeUndefined()
     expect(shown.text()).toContain('nothing changes')
@@ -170,7 +217,7 @@ describe('the leaf Tidied', () => {
     const later = { ...read, hash: 'h2', splice: { keepStart: 3, keepEnd: 0, put: [] } }
     desk.reading.value = { ...spliced(desk.reading.value, later), hash: 'h2' }
     await flushPromises()
-    expect(shown.findAll('.row')).toHaveLength(4)
+    expect(shown.findAll('.texts p')).toHaveLength(3)
     desk.reading.value = spliced(NOTHING_READ, read)
   })
 })

@@ -10,14 +10,13 @@ vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), ap
 
 const row = {
   line: 3,
-  before: '____ 1. Which?',
-  after: ['1. Which?'],
-  steps: ['Answer blanks'],
+  parts: [{ kind: 'gone' as const, text: '____ ' }],
+  leaves: false,
+  steps: ['answer-rules'],
 }
 const answer = {
   edits: [],
   rows: [row],
-  title: null,
   steps: [
     { name: 'answer-rules', label: 'Answer blanks', changes: 2, refused: 0 },
     { name: 'titles', label: 'Title above the questions', changes: 1, refused: 0 },
@@ -79,11 +78,11 @@ describe('the tidied text', () => {
     found.toggleStep('titles')
     found.toggleStep('titles')
     await flushPromises()
-    late[1]?.({ ...answer, title: 'second' })
+    late[1]?.({ ...answer, notes: ['second'] })
     await flushPromises()
-    late[0]?.({ ...answer, title: 'first' })
+    late[0]?.({ ...answer, notes: ['first'] })
     await flushPromises()
-    expect(found.tidied.value?.title).toBe('second')
+    expect(found.tidied.value?.notes).toEqual(['second'])
     expect(found.isWorking.value).toBe(false)
     wrapper.unmount()
   })

@@ -8,15 +8,21 @@ use App\Entity\Sheet;
 use App\Http\Refusal;
 use App\Repository\SheetRepository;
 use Notagram\Intake\Documents;
+use Notagram\Intake\FirstLook;
+use Notagram\Intake\HtmlPage;
+use Notagram\Intake\Manuscript;
 use Notagram\Intake\UnreadableDocument;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
+use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\FileKind;
 use Notagram\Source\SourceText;
 
-/** Makes a sheet of a file, whatever it is, and lays it on the shelf. */
+/** Makes a sheet of a file or a text, whatever it is, gives it a name that no other sheet has, and lays it on the shelf. */
 final readonly class Arrivals
 {
-    public function __construct(private SheetRepository $sheets)
+    public function __construct(private SheetRepository $sheets, private Sentences $sentences)
     {
     }
 
@@ -31,20 +37,65 @@ final readonly class Arrivals
         if (null !== $refusal) {
             throw new Refusal(422, $refusal);
         }
-        $title ??= pathinfo($fileName, \PATHINFO_FILENAME);
-        try {
-            $manuscript = Documents::read($bytes, $fileName);
-        } catch (UnreadableDocument $exception) {
-            throw new Refusal(422, $exception->reason, $exception);
-        }
-        if (null === $manuscript) {
-            $source = SourceText::fromBytes($bytes);
-            $sheet = new Sheet($title, Notations::detect($source->text), $source, $bytes, $fileName, $now);
-        } else {
-            $sheet = Sheet::ofDocument($title, Notations::detect($manuscript->text), $manuscript, $bytes, $fileName, $now);
-        }
+        $manuscript = self::readable(static fn () => Documents::read($bytes, $fileName));
+        $source = null === $manuscript ? SourceText::fromBytes($bytes) : SourceText::fromUtf8($manuscript->text);
+
+        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), Notations::detect($source->text), $source, $manuscript, $bytes, $fileName, $now);
+    }
+
+    /**
+     * @param ?string   $title    null to call it after what it says
+     * @param ?string   $html     the same as HTML, where the clipboard had it
+     * @param ?Notation $notation null to find it out
+     *
+     * @throws Refusal where the HTML cannot be read
+     */
+    public function paste(?string $title, string $text, ?string $html, ?Notation $notation, \DateTimeImmutable $now): Sheet
+    {
+        $manuscript = null === $html || '' === trim($html) ? null : self::readable(static fn () => HtmlPage::read($html));
+        $source = SourceText::fromUtf8($manuscript->text ?? $text);
+
+        return $this->lay($title, $notation ?? Notations::detect($source->text), $source, $manuscript, $source->text, null, $now);
+    }
+
+    private function lay(?string $title, Notation $notation, SourceText $source, ?Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): Sheet
+    {
+        $look = FirstLook::at($source->text, $notation);
+        $title = $this->free($title ?? $look->name ?? $this->sentences->of(new Message('name/pasted')));
+        $sheet = null === $manuscript
+            ? new Sheet($title, $notation, $source, $bytes, $fileName, $now)
+            : Sheet::ofDocument($title, $notation, $manuscript, $bytes, $fileName, $now);
+        $sheet->awaitTidying($look->isUntidy);
         $this->sheets->add($sheet, $now);
 
         return $sheet;
+    }
+
+    /** The name itself, or with the first number that no sheet on the shelf has behind it. */
+    private function free(string $title): string
+    {
+        $taken = array_fill_keys($this->sheets->titlesOnShelf(), true);
+        $free = $title;
+        for ($number = 2; isset($taken[$free]); ++$number) {
+            $free = "{$title} ({$number})";
+        }
+
+        return $free;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $read
+     *
+     * @return T
+     */
+    private static function readable(\Closure $read): mixed
+    {
+        try {
+            return $read();
+        } catch (UnreadableDocument $exception) {
+            throw new Refusal(422, $exception->reason, $exception);
+        }
     }
 }

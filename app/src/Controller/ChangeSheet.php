@@ -45,6 +45,9 @@ final readonly class ChangeSheet
         if (null !== $change->switchedOff) {
             $sheet->switchOff($change->switchedOff);
         }
+        if (null !== $change->awaitsTidying) {
+            $sheet->awaitTidying($change->awaitsTidying);
+        }
         if (true === $change->plainUtf8) {
             $sheet->saveAsPlainUtf8();
         }

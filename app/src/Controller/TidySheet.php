@@ -10,6 +10,7 @@ use App\View\TidiedView;
 use App\View\TidyRowView;
 use App\View\TidyStepView;
 use Notagram\Editing\EditedText;
+use Notagram\Editing\WordChanges;
 use Notagram\Intake\Tidy\Refusals;
 use Notagram\Intake\Tidy\StepReport;
 use Notagram\Intake\Tidy\Tidy;
@@ -33,22 +34,21 @@ final readonly class TidySheet
         $tidied = Tidy::of($sheet->text(), new Refusals($request->refusedSteps, array_fill_keys($names, $request->refusedLines)));
         $stepsAt = [];
         foreach ($tidied->steps as $step) {
-            $label = $this->sentences->of($step->label());
             foreach ([...$step->changes, ...$step->refused] as $change) {
-                $stepsAt[$change->line][$label] = true;
+                $stepsAt[$change->line][$step->name] = true;
             }
         }
         $rows = [];
         foreach (explode("\n", LineEnding::folded(rtrim($sheet->text()))) as $index => $before) {
             $line = $index + 1;
-            $rows[] = new TidyRowView($line, $before, $tidied->became[$line] ?? [], array_keys($stepsAt[$line] ?? []));
+            $after = $tidied->became[$line] ?? null;
+            $rows[] = new TidyRowView($line, WordChanges::between($before, implode("\n", $after ?? [])), null === $after, array_keys($stepsAt[$line] ?? []));
         }
 
         return new TidiedView(
             EditedText::between($sheet->text(), $tidied->text),
             array_map(fn (StepReport $step) => new TidyStepView($step->name, $this->sentences->of($step->label()), \count($step->changes), \count($step->refused)), $tidied->steps),
             $rows,
-            $tidied->title,
             array_map($this->sentences->of(...), $tidied->notes),
         );
     }

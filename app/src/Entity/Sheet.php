@@ -72,6 +72,10 @@ class Sheet
     #[ORM\OneToMany(targetEntity: SheetPicture::class, mappedBy: 'sheet', cascade: ['persist'])]
     private Collection $pictures;
 
+    /** A printed test that came as it was, until its tidied text was used or dismissed. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $awaitsTidying = false;
+
     #[ORM\Column]
     private \DateTimeImmutable $changedAt;
 
@@ -165,6 +169,16 @@ class Sheet
     public function readAs(Notation $notation): void
     {
         $this->notation = $notation->id();
+    }
+
+    public function awaitTidying(bool $awaits): void
+    {
+        $this->awaitsTidying = $awaits;
+    }
+
+    public function awaitsTidying(): bool
+    {
+        return $this->awaitsTidying && $this->notation()->isPrinted();
     }
 
     public function expectQuestions(?int $number): void

@@ -13,6 +13,7 @@ use App\View\NumberedFindingView;
 use App\View\OfferedMarkView;
 use App\View\OutlookView;
 use App\View\SheetMarksView;
+use App\View\UntidiedView;
 use Brick\Math\BigRational;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
@@ -20,13 +21,16 @@ use Notagram\Check\Repeat\StemPrint;
 use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
 use Notagram\Intake\OfferedMarks;
+use Notagram\Intake\Tidy\Tidy;
 use Notagram\Marking\Chance;
 use Notagram\Marking\SheetMarks;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Block;
 use Notagram\Notation\ReadSheet;
+use Notagram\Notation\SheetOverview;
 use Notagram\Source\EditorOffsets;
 use Notagram\Source\ReadLimits;
+use Notagram\Source\SourceText;
 use Psr\Cache\CacheItemPoolInterface;
 
 /** Looks at all questions of a sheet together, and at those of the other sheets on the shelf. */
@@ -44,7 +48,7 @@ final readonly class Outlook
     {
         $numbered = array_filter($sheet->notation()->reader()->split($sheet->text()), static fn (Block $block) => $block->kind->isNumbered());
         if (\count($numbered) > ReadLimits::MAX_QUESTIONS_TOGETHER) {
-            return new OutlookView($sheet->textHash(), false, [], null, []);
+            return new OutlookView($sheet->textHash(), false, [], null, [], null);
         }
         $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
@@ -57,7 +61,7 @@ final readonly class Outlook
             }
         }
 
-        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet));
+        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet), self::untidied($sheet));
     }
 
     /** @return list<OfferedMarkView> */
@@ -66,6 +70,15 @@ final readonly class Outlook
         $offered = OfferedMarks::in($read, $sheet->emphasised());
 
         return array_map(static fn (int $question, array $keys) => new OfferedMarkView($question, $keys), array_keys($offered), array_values($offered));
+    }
+
+    private static function untidied(Sheet $sheet): ?UntidiedView
+    {
+        $tidied = $sheet->awaitsTidying() ? Tidy::of($sheet->text()) : null;
+
+        return null === $tidied || 0 === $tidied->changeCount()
+            ? null
+            : new UntidiedView(SheetOverview::of(SourceText::fromUtf8($tidied->text), $sheet->notation()->reader()->split($tidied->text))->questions, $tidied->changeCount());
     }
 
     private function view(PlacedFinding $placed, ReadSheet $read): NumberedFindingView

@@ -8,7 +8,6 @@ use App\Entity\Sheet;
 use App\View\CreatedView;
 use App\View\EncodingView;
 use App\View\SheetView;
-use Notagram\Intake\Tidy\Tidy;
 use Notagram\Message\Sentences;
 use Notagram\Source\LineEnding;
 
@@ -21,7 +20,7 @@ final readonly class SheetViews
 
     public function created(Sheet $sheet): CreatedView
     {
-        return new CreatedView($sheet->id, $sheet->title(), $sheet->notation()->isPrinted() && Tidy::isNeededFor($sheet->text()));
+        return new CreatedView($sheet->id, $sheet->title(), $sheet->awaitsTidying());
     }
 
     public function of(Sheet $sheet): SheetView
@@ -39,6 +38,7 @@ final readonly class SheetViews
             LineEnding::folded($source->text),
             $sheet->expectedQuestions(),
             $sheet->switchedOff(),
+            $sheet->awaitsTidying(),
             $source->certainty,
             array_map($this->sentences->of(...), $sheet->notes()),
             $sheet->changedAt()->format(\DATE_ATOM),

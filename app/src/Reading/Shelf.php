@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\Repository\Outline;
 use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
 use App\View\ShelfSheetView;
@@ -14,6 +15,7 @@ use Notagram\Check\Checker;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Level;
 use Notagram\Notation\BlockKind;
+use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 
 /** The sheets with the state of each question. It is derived once for each text, and remembered with the sheet. */
@@ -30,14 +32,12 @@ final readonly class Shelf
         return new ShelfView(array_map(fn (SheetOnShelf $sheet) => $this->sheet($sheet, $outlines[$sheet->id] ?? null), $this->sheets->onShelf()));
     }
 
-    /** @param ?array{key: string, states: string} $outline */
-    private function sheet(SheetOnShelf $sheet, ?array $outline): ShelfSheetView
+    private function sheet(SheetOnShelf $sheet, ?Outline $outline): ShelfSheetView
     {
         $key = $sheet->outlineKey();
-        $states = $outline['states'] ?? '';
-        if (null === $outline || $outline['key'] !== $key) {
-            $states = $this->states($this->sheets->find($sheet->id) ?? throw new \LogicException('A sheet left the shelf while it was read.'));
-            $this->sheets->rememberOutline($sheet->id, $key, $states);
+        if ($outline?->key !== $key) {
+            $outline = $this->outline($this->sheets->find($sheet->id) ?? throw new \LogicException('A sheet left the shelf while it was read.'), $key);
+            $this->sheets->rememberOutline($sheet->id, $outline);
         }
 
         return new ShelfSheetView(
@@ -45,17 +45,20 @@ final readonly class Shelf
             $sheet->title,
             $sheet->notation,
             $sheet->changedAt->format(\DATE_ATOM),
-            $states,
-            \strlen($states),
-            substr_count($states, 's') + substr_count($states, 'h') + substr_count($states, 'd'),
+            $outline->states,
+            \strlen($outline->states),
+            substr_count($outline->states, 's') + substr_count($outline->states, 'h') + substr_count($outline->states, 'd'),
             $sheet->expectedQuestions,
+            $outline->unmarked,
+            $sheet->awaitsTidying && true === Notations::find($sheet->notation)?->isPrinted(),
         );
     }
 
     /** One letter for each question: sound, hint, doubt, fault, broken. */
-    private function states(Sheet $sheet): string
+    private function outline(Sheet $sheet, string $key): Outline
     {
         $states = '';
+        $unmarked = 0;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $isRecognised = CheckedSheet::isRecognised($this->checker->findingsAtAGlance($read->overview(), $sheet->wishes()));
         foreach ($read->blocks as $placed) {
@@ -63,10 +66,11 @@ final readonly class Shelf
                 $states .= BlockKind::Broken === $placed->reading->kind
                     ? 'b'
                     : (!$isRecognised ? 'f' : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff())));
+                $unmarked += $isRecognised && false === $placed->reading->question?->isMarked() ? 1 : 0;
             }
         }
 
-        return $states;
+        return new Outline($key, $states, $unmarked);
     }
 
     /** @param list<Finding> $findings */

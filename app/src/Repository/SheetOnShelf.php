@@ -15,6 +15,7 @@ final readonly class SheetOnShelf
         public string $textHash,
         public array $switchedOff,
         public ?int $expectedQuestions,
+        public bool $awaitsTidying,
         public \DateTimeImmutable $changedAt,
     ) {
     }

@@ -29,9 +29,18 @@ final readonly class SheetRepository
     public function onShelf(): array
     {
         /** @var list<SheetOnShelf> $sheets */
-        $sheets = $this->entities->createQuery('SELECT NEW '.SheetOnShelf::class.'(s.id, s.title, s.notation, s.textHash, s.switchedOff, s.expectedQuestions, s.changedAt) FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
+        $sheets = $this->entities->createQuery('SELECT NEW '.SheetOnShelf::class.'(s.id, s.title, s.notation, s.textHash, s.switchedOff, s.expectedQuestions, s.awaitsTidying, s.changedAt) FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
 
         return $sheets;
+    }
+
+    /** @return list<string> */
+    public function titlesOnShelf(): array
+    {
+        /** @var list<string> $titles */
+        $titles = $this->entities->createQuery('SELECT s.title FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL')->getSingleColumnResult();
+
+        return $titles;
     }
 
     /**
@@ -91,24 +100,24 @@ final readonly class SheetRepository
      * The states of the questions of all sheets, by the sheet's id: derived, so kept beside the entities, where they never
      * stand in the way of a person who types. Each is of the text that its key names.
      *
-     * @return array<string, array{key: string, states: string}>
+     * @return array<string, Outline>
      */
     public function outlines(): array
     {
         $outlines = [];
-        foreach ($this->entities->getConnection()->iterateNumeric('SELECT sheet_id, of_text, states FROM outline') as [$id, $key, $states]) {
-            \assert(\is_string($id) && \is_string($key) && \is_string($states));
-            $outlines[$id] = ['key' => $key, 'states' => $states];
+        foreach ($this->entities->getConnection()->iterateNumeric('SELECT sheet_id, of_text, states, unmarked FROM outline') as [$id, $key, $states, $unmarked]) {
+            \assert(\is_string($id) && \is_string($key) && \is_string($states) && \is_int($unmarked));
+            $outlines[$id] = new Outline($key, $states, $unmarked);
         }
 
         return $outlines;
     }
 
     /** Where it cannot be kept, it is worked out again: reading must not fail because the disk is full or may only be read. */
-    public function rememberOutline(string $id, string $key, string $states): void
+    public function rememberOutline(string $id, Outline $outline): void
     {
         try {
-            $this->entities->getConnection()->executeStatement('INSERT INTO outline (sheet_id, of_text, states) VALUES (?, ?, ?) ON CONFLICT (sheet_id) DO UPDATE SET of_text = excluded.of_text, states = excluded.states', [$id, $key, $states]);
+            $this->entities->getConnection()->executeStatement('INSERT INTO outline (sheet_id, of_text, states, unmarked) VALUES (?, ?, ?, ?) ON CONFLICT (sheet_id) DO UPDATE SET of_text = excluded.of_text, states = excluded.states, unmarked = excluded.unmarked', [$id, $outline->key, $outline->states, $outline->unmarked]);
         } catch (DriverException) {
         }
     }

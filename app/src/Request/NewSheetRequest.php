@@ -11,11 +11,12 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class NewSheetRequest
 {
     /**
+     * @param ?string $title    null to call it after what the text says
      * @param ?string $notation null to find it out from the text
      */
     public function __construct(
         #[Assert\Length(max: 1_000, maxMessage: 'name-too-long', payload: ApiProblems::IN_WORDS)]
-        public string $title,
+        public ?string $title,
         public string $text,
         public ?string $notation = null,
         /** The same as HTML, where the clipboard had it: it keeps lists and emphasis. */

@@ -25,6 +25,7 @@ final readonly class SheetChangeRequest
         public ?bool $oneLineEnding = null,
         #[Assert\Count(max: 200), Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public ?array $switchedOff = null,
+        public ?bool $awaitsTidying = null,
     ) {
     }
 }

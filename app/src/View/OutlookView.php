@@ -11,6 +11,7 @@ final readonly class OutlookView
      * @param bool                      $isCompared false for a sheet of so many questions that they are not compared while a person writes
      * @param list<NumberedFindingView> $findings
      * @param list<OfferedMarkView>     $offered
+     * @param ?UntidiedView             $untidied   what tidying would do; null where it would do nothing, or nobody waits for it
      */
     public function __construct(
         public string $hash,
@@ -18,6 +19,7 @@ final readonly class OutlookView
         public array $findings,
         public ?SheetMarksView $marks,
         public array $offered,
+        public ?UntidiedView $untidied,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class SheetView
 {
     /**
      * @param list<string> $switchedOff
+     * @param bool         $awaitsTidying until its tidied text was used or dismissed
      * @param list<string> $notes what was left out of the document that it came as
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class SheetView
         public string $text,
         public ?int $expected,
         public array $switchedOff,
+        public bool $awaitsTidying,
         public Certainty $certainty,
         public array $notes,
         public string $changedAt,

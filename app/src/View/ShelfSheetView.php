@@ -16,6 +16,10 @@ final readonly class ShelfSheetView
         public int $count,
         public int $sound,
         public ?int $expected,
+        /** How many questions have no right answer. */
+        public int $unmarked,
+        /** A printed test whose tidied text was neither used nor dismissed. */
+        public bool $awaitsTidying,
     ) {
     }
 }

@@ -19,7 +19,6 @@ final readonly class TidiedView
         public array $edits,
         public array $steps,
         public array $rows,
-        public ?string $title,
         public array $notes,
     ) {
     }

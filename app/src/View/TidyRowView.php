@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Notagram\Editing\TextPart;
+
 /** A line of the source, and what it becomes. */
 final readonly class TidyRowView
 {
     /**
-     * @param int          $line  from 1
-     * @param list<string> $after none where it is taken out, several where it is parted
-     * @param list<string> $steps the labels of those that changed it, or would have
+     * @param int            $line   from 1
+     * @param list<TextPart> $parts  what is kept, new and gone, in the order of the tidied text, with LF where it is parted into lines
+     * @param bool           $leaves whether no line of it stays
+     * @param list<string>   $steps  the names of those that changed it, or would have
      */
     public function __construct(
         public int $line,
-        public string $before,
-        public array $after,
+        public array $parts,
+        public bool $leaves,
         public array $steps,
     ) {
     }

@@ -86,7 +86,7 @@ export const api = {
   shelf: () => asked(client.GET('/api/shelf')),
   offer: () => asked(client.GET('/api/offer')),
   sheet: (id: string) => asked(opened(id)),
-  create: (title: string, text: string, notation: string | null, html: string | null = null) =>
+  create: (title: string | null, text: string, notation: string | null, html: string | null = null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
   /** A sheet of its own for a text that was typed in another. */
   createBeside: (id: string, title: string, text: string, notation: string | null) =>

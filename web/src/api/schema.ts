@@ -1154,7 +1154,8 @@ export interface components {
         };
         /** @description A sheet from a pasted text, or an empty one. */
         NewSheetRequest: {
-            title: string;
+            /** @description null to call it after what the text says */
+            title: string | null;
             text: string;
             /** @description null to find it out from the text */
             notation?: string | null;
@@ -1209,6 +1210,8 @@ export interface components {
             findings: components["schemas"]["NumberedFindingView"][];
             marks: components["schemas"]["SheetMarksView"] | null;
             offered: components["schemas"]["OfferedMarkView"][];
+            /** @description what tidying would do; null where it would do nothing, or nobody waits for it */
+            untidied: components["schemas"]["UntidiedView"] | null;
         };
         /** @description A prompt and its match. */
         PairView: {
@@ -1287,6 +1290,7 @@ export interface components {
             oneLineEnding?: boolean | null;
             /** @description codes of findings that are not wanted, all of them */
             switchedOff?: string[] | null;
+            awaitsTidying?: boolean | null;
         };
         /** @description What a sheet can earn, as shown: points, and chances in words a person understands. */
         SheetMarksView: {
@@ -1309,6 +1313,8 @@ export interface components {
             text: string;
             expected: number | null;
             switchedOff: string[];
+            /** @description until its tidied text was used or dismissed */
+            awaitsTidying: boolean;
             /** @enum {string} */
             certainty: "certain" | "likely" | "guess";
             /** @description what was left out of the document that it came as */
@@ -1326,6 +1332,8 @@ export interface components {
             count: number;
             sound: number;
             expected: number | null;
+            unmarked: number;
+            awaitsTidying: boolean;
         };
         /** @description The shelf. */
         ShelfView: {
@@ -1358,13 +1366,18 @@ export interface components {
             isByBlock: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
         };
+        /** @description A stretch of a text and of what became of it. */
+        TextPart: {
+            /** @enum {string} */
+            kind: "kept" | "new" | "gone";
+            text: string;
+        };
         /** @description What tidying makes of a text, line by line. */
         TidiedView: {
             /** @description that make the tidied text of the source */
             edits: components["schemas"]["EditorEdit"][];
             steps: components["schemas"]["TidyStepView"][];
             rows: components["schemas"]["TidyRowView"][];
-            title: string | null;
             /** @description what stays where it is, and wants a look */
             notes: string[];
         };
@@ -1380,10 +1393,11 @@ export interface components {
         TidyRowView: {
             /** @description from 1 */
             line: number;
-            before: string;
-            /** @description none where it is taken out, several where it is parted */
-            after: string[];
-            /** @description the labels of those that changed it, or would have */
+            /** @description what is kept, new and gone, in the order of the tidied text, with LF where it is parted into lines */
+            parts: components["schemas"]["TextPart"][];
+            /** @description whether no line of it stays */
+            leaves: boolean;
+            /** @description the names of those that changed it, or would have */
             steps: string[];
         };
         /** @description A step that did something, or would have. */
@@ -1399,6 +1413,11 @@ export interface components {
             kind: "answer" | "weight" | "title" | "format" | "feedback" | "comment" | "category" | "stray" | "broken";
             from: number;
             to: number;
+        };
+        /** @description What tidying would make of a printed test. */
+        UntidiedView: {
+            questions: number;
+            changes: number;
         };
         /** @description A whole sheet as its target has it: one entry for each block of the reading with that digest, in its order. */
         WrittenSheetView: {

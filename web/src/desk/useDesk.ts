@@ -50,6 +50,7 @@ export function useDesk(id: string) {
     showCursor: source.showCursor,
     replaceAll: source.replaceAll,
     goToLine: source.goToLine,
+    light: source.light,
     undo: source.undo,
     redo: source.redo,
     search: source.search,

@@ -8,6 +8,7 @@ import type { Edit } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { nonce } from '@/page'
 import { createEditor, fromServer, mendOfMany } from './source/editor'
+import { light } from './source/lit-lines'
 import { asRead, readingField, setReading } from './source/reading-field'
 import { blockIndexAt, type SheetReading } from './sync/reading'
 import type { Cursor } from './usePlaces'
@@ -117,6 +118,11 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
     value.dispatch({ selection: { anchor: from }, effects: EditorView.scrollIntoView(from, { y: 'center' }) })
   }
 
+  /** Lights lines, from 1, until others are. */
+  function lightLines(lines: readonly number[]): void {
+    view.value?.dispatch({ effects: light.of(lines) })
+  }
+
   /** Brings the cursor into sight, where the source was out of it. */
   function showCursor(): void {
     const { value } = view
@@ -159,6 +165,7 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
     typeAgain,
     setFromServer,
     goToLine,
+    light: lightLines,
     insertBelow,
     doc,
     hasFocus: () => view.value?.hasFocus ?? false,

@@ -214,6 +214,7 @@ const actions = useDeskActions({
           v-bind="leaf === 'proof' ? { marks: marksAtOnce } : {}"
           @moved="leafMoved += 1"
           @taken="taken"
+          @show="show"
           @choose-encoding="isChoosingEncoding = true"
         />
       </div>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useEventListener, useTitle } from '@vueuse/core'
+import { useEventListener, useLocalStorage, useTitle } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
 import { useBringIn } from '@/composables/useBringIn'
@@ -12,6 +12,7 @@ import { useOffer } from '@/composables/useOffer'
 import AppBar from '@/parts/AppBar.vue'
 import HelpDialog from '@/parts/HelpDialog.vue'
 import StatusBar from '@/parts/StatusBar.vue'
+import BeadLegend from '@/shelf/BeadLegend.vue'
 import BringIn from '@/shelf/BringIn.vue'
 import PasteDialog from '@/shelf/PasteDialog.vue'
 import SheetRow from '@/shelf/SheetRow.vue'
@@ -41,7 +42,7 @@ async function load(): Promise<void> {
     unread.value = error instanceof Problem ? error.message : String(error)
   }
 }
-void load()
+void load().then(() => enterList())
 
 const { refusals, isOver, arrival, open, bringIn, stop } = useBringIn(load)
 
@@ -60,8 +61,15 @@ async function opened(name: string, made: Promise<Created>): Promise<void> {
   }
 }
 
-const make = (title: string, text: string, notation: string | null, html: string | null = null): Promise<void> =>
-  opened(title, api.create(title, text, notation, html))
+const make = (title: string | null, text: string, notation: string | null, html: string | null = null): Promise<void> =>
+  opened(title ?? t('shelf.pastedText'), api.create(title, text, notation, html))
+
+/** The notation of the last sheet that was begun empty: the next one begins in it, too. */
+const newNotation = useLocalStorage('notagram.new-notation', 'gift')
+function makeEmpty(notation: string): void {
+  newNotation.value = notation
+  void make(t('shelf.emptyName'), '', notation)
+}
 
 async function makeExample(id: string): Promise<void> {
   await whenOffered
@@ -89,13 +97,7 @@ useEventListener(window, 'paste', (event) => {
   const files = [...(event.clipboardData?.files ?? [])]
   const text = event.clipboardData?.getData('text/plain') ?? ''
   if (files.length) void bringIn(files)
-  else if (text.trim())
-    void make(
-      t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) }),
-      text,
-      null,
-      event.clipboardData?.getData('text/html') || null,
-    )
+  else if (text.trim()) void make(null, text, null, event.clipboardData?.getData('text/html') || null)
 })
 
 useEventListener(window, 'keydown', (event) => {
@@ -106,17 +108,35 @@ useEventListener(window, 'keydown', (event) => {
   moveBy(step)
 })
 
+const list = useTemplateRef('list')
+/** The sheet that keys are about; the first, until another was. */
+const chosen = ref<string | null>(null)
+const chosenHere = computed(() => (shown.value.find(({ id }) => id === chosen.value) ?? shown.value[0])?.id)
+
+const linkOf = (index: number) => list.value?.querySelectorAll<HTMLElement>('.sheet-row .title')[index]
+
 function moveBy(step: number): void {
-  const links = [...document.querySelectorAll<HTMLElement>('.sheet-row .title')]
-  const index = links.findIndex((link) => link === document.activeElement)
-  links[Math.min(links.length - 1, Math.max(0, index + step))]?.focus()
+  const index = shown.value.findIndex(({ id }) => id === chosenHere.value)
+  const isIn = list.value?.contains(document.activeElement)
+  linkOf(Math.min(shown.value.length - 1, Math.max(0, isIn ? index + step : index)))?.focus()
 }
+
+/** Keys work at once: whoever is nowhere yet is in the list. */
+async function enterList(): Promise<void> {
+  await nextTick()
+  if (document.activeElement === document.body) linkOf(0)?.focus({ preventScroll: true })
+}
+
+const field = useTemplateRef<{ $el: HTMLInputElement }>('field')
 
 const actions: Action[] = [
   { id: 'choose', keys: '↑ ↓', hint: 'shelf.choosing' },
   { id: 'open', keys: 'Enter', hint: 'shelf.opening' },
   { id: 'rename', keys: 'F2', hint: 'shelf.renaming' },
   { id: 'takeOff', keys: 'Del', hint: 'shelf.removing' },
+  { id: 'new', keys: 'F9', hint: 'shelf.newSheet', run: () => makeEmpty(newNotation.value) },
+  { id: 'paste', keys: 'Ctrl V', hint: 'shelf.pasting' },
+  { id: 'find', keys: 'F4', hint: 'shelf.finding', run: () => field.value?.$el.focus() },
   { id: 'help', keys: 'F1', hint: 'desk.helpAndKeys', run: () => (isHelpOpen.value = true) },
 ]
 useActionKeys(actions)
@@ -128,7 +148,7 @@ useActionKeys(actions)
       <template #end>
         <label v-if="sheets?.length" class="find">
           <span class="visually-hidden">{{ t('shelf.find') }}</span>
-          <InputText v-model="wanted" size="small" type="search" :placeholder="t('shelf.find')" />
+          <InputText ref="field" v-model="wanted" size="small" type="search" :placeholder="t('shelf.find')" />
         </label>
       </template>
     </AppBar>
@@ -147,16 +167,19 @@ useActionKeys(actions)
           <h1>
             {{ t('shelf.title') }} <span>{{ t('shelf.sheets', sheets.length) }}</span>
           </h1>
-          <ul>
+          <ul ref="list">
             <SheetRow
               v-for="sheet in shown"
               :key="sheet.id"
               :sheet="sheet"
+              :is-chosen="sheet.id === chosenHere"
+              @focusin="chosen = sheet.id"
               @rename="rename(sheet, $event)"
               @take-off="takeOff(sheet)"
             />
           </ul>
           <p v-if="!shown.length" class="none">{{ t('shelf.findNone') }}</p>
+          <BeadLegend />
         </template>
         <div v-else-if="sheets" class="teaching">
           <h1>{{ t('shelf.emptyTitle') }}</h1>
@@ -179,7 +202,7 @@ useActionKeys(actions)
         @stop="stopBringing"
         @paste="isPasting = true"
         @example="makeExample"
-        @empty="make(t('shelf.emptyName'), '', $event)"
+        @empty="makeEmpty"
       />
     </main>
     <StatusBar :actions="actions">

@@ -7,7 +7,7 @@ import { ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 const isOpen = defineModel<boolean>({ required: true })
-const emit = defineEmits<{ paste: [title: string, text: string, html: string | null] }>()
+const emit = defineEmits<{ paste: [title: string | null, text: string, html: string | null] }>()
 const { t } = useI18n()
 const text = ref('')
 const title = ref('')
@@ -21,10 +21,7 @@ function pasted(event: ClipboardEvent): void {
 }
 
 function put(): void {
-  const name =
-    title.value.trim() ||
-    t('shelf.pasted', { date: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) })
-  emit('paste', name, text.value, rich.value?.text === text.value.trim() ? rich.value.html : null)
+  emit('paste', title.value.trim() || null, text.value, rich.value?.text === text.value.trim() ? rich.value.html : null)
   isOpen.value = false
   text.value = ''
   title.value = ''

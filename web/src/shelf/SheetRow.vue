@@ -8,11 +8,20 @@ import { useOffer } from '@/composables/useOffer'
 import LyingSpine from './LyingSpine.vue'
 import { when } from './when'
 
-const { sheet } = defineProps<{ sheet: ShelfSheet }>()
+const { sheet, isChosen = false } = defineProps<{
+  sheet: ShelfSheet
+  /** Whether Tab comes to this row: of a list, it stops at one. */
+  isChosen?: boolean
+}>()
 const emit = defineEmits<{ rename: [title: string]; takeOff: [] }>()
 
 const { t } = useI18n()
 const { labelOf } = useOffer()
+/** What the sheet waits for; nothing, where it can go on its way. */
+const waits = computed(() => {
+  if (sheet.awaitsTidying) return t('shelf.notTidied')
+  return sheet.unmarked ? t('shelf.toMark', sheet.unmarked) : null
+})
 const newTitle = ref<string | null>(null)
 const link = useTemplateRef('link')
 
@@ -54,7 +63,8 @@ defineExpose({ startRenaming })
         v-else
         ref="link"
         class="title"
-        :to="{ name: 'desk', params: { id: sheet.id, leaf: 'proof' } }"
+        :to="{ name: 'desk', params: { id: sheet.id, leaf: sheet.awaitsTidying ? 'tidied' : 'proof' } }"
+        :tabindex="isChosen ? 0 : -1"
         @keydown.delete.prevent="emit('takeOff')"
         >{{ sheet.title }}</RouterLink
       >
@@ -68,11 +78,13 @@ defineExpose({ startRenaming })
         <b :class="{ 'is-short': sheet.sound < sheet.count }">{{ sheet.sound.toLocaleString('en') }}</b>
         {{ t('shelf.ofReady', { n: sheet.count.toLocaleString('en') }) }}
       </template>
+      <span v-if="waits" class="waits">{{ waits }}</span>
       <span v-if="expected !== null" class="expected">{{ t('desk.expected', { expected }) }}</span>
     </span>
     <span class="doings">
       <Button
         size="small"
+        tabindex="-1"
         text
         severity="secondary"
         :aria-label="t('shelf.renameSheet', { title: sheet.title })"
@@ -81,6 +93,7 @@ defineExpose({ startRenaming })
       >
       <Button
         size="small"
+        tabindex="-1"
         text
         severity="secondary"
         :aria-label="t('shelf.takeOffSheet', { title: sheet.title })"
@@ -95,7 +108,7 @@ defineExpose({ startRenaming })
 .sheet-row {
   position: relative;
   display: grid;
-  grid-template-columns: minmax(160px, 1.4fr) 70px minmax(120px, 300px) 96px;
+  grid-template-columns: minmax(160px, 1.4fr) 70px minmax(120px, 300px) 128px;
   align-items: center;
   gap: 20px;
   min-block-size: 63px;
@@ -160,27 +173,35 @@ defineExpose({ startRenaming })
   color: var(--fault);
 }
 
+.waits,
 .expected {
   display: block;
-  color: var(--doubt);
   font-size: 12px;
+}
+
+.waits {
+  color: var(--hint);
+}
+
+.expected {
+  color: var(--doubt);
 }
 
 .doings {
   position: absolute;
-  inset-inline-end: 140px;
+  inset-inline-end: 172px;
   display: none;
   background: var(--line-wash);
 }
 
-.sheet-row:hover .doings,
-.sheet-row:focus-within .doings {
+/* Keys do the same, so that what has the focus is not covered. */
+.sheet-row:hover .doings {
   display: flex;
 }
 
 @media (width < 900px) {
   .sheet-row {
-    grid-template-columns: 1fr 96px;
+    grid-template-columns: 1fr 128px;
   }
 
   .notation,

@@ -22,6 +22,12 @@ final readonly class Tidied
     {
     }
 
+    /** How many lines its steps change, a line counted once for each. */
+    public function changeCount(): int
+    {
+        return array_sum(array_map(static fn (StepReport $step) => \count($step->changes), $this->steps));
+    }
+
     /**
      * What stood out in the original, where it stands now. What is gone is left out.
      *

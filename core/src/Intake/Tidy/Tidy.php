@@ -11,8 +11,6 @@ use Notagram\Source\LineEnding;
 /** Makes a Starred list of a printed test: the test is read once as a whole, and each step shows one side of what it was read as. */
 final class Tidy
 {
-    /** Bytes; some two hundred questions. */
-    private const LOOK = 30_000;
     private const MOST_ROUNDS = 5;
 
     /** @return list<TidyStep> in the order in which they are told */
@@ -49,12 +47,6 @@ final class Tidy
             new Step\Blanks(),
             new Step\BlankLines(),
         ];
-    }
-
-    /** Whether there is anything to tidy, by a look at the start of the text: long ones need not be tidied to know. */
-    public static function isNeededFor(string $text): bool
-    {
-        return [] !== self::of(\strlen($text) > self::LOOK ? substr($text, 0, strcspn($text, "\n", self::LOOK) + self::LOOK) : $text)->steps;
     }
 
     public static function of(string $text, Refusals $refusals = new Refusals()): Tidied

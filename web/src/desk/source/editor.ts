@@ -12,6 +12,7 @@ import {
   type ViewUpdate,
 } from '@codemirror/view'
 import { highlighting } from './highlighting'
+import { litLines } from './lit-lines'
 import { readingField } from './reading-field'
 import { theme } from './theme'
 
@@ -66,6 +67,7 @@ export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, 
       translate: 'no',
     }),
     readingField,
+    litLines,
     highlighting,
     theme,
     EditorView.updateListener.of(onUpdate),

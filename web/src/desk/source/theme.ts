@@ -16,6 +16,7 @@ export const theme = EditorView.theme({
   '.cm-gutters': { backgroundColor: 'var(--source)', color: 'var(--faint)', border: 'none', fontSize: '11px' },
   '.cm-lineNumbers .cm-gutterElement': { paddingInline: '12px 4px', minWidth: '40px' },
   '.cm-activeLine, .cm-activeLineGutter': { backgroundColor: 'var(--line-wash)' },
+  '.source-lit': { backgroundColor: 'var(--hint-wash)' },
   '&.cm-focused > .cm-scroller > .cm-selectionLayer .cm-selectionBackground, .cm-selectionBackground': {
     background: 'var(--selection)',
   },

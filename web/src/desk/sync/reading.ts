@@ -26,6 +26,8 @@ export interface Seen {
   readonly isCompared: boolean
   /** Options that stood out in the document, by the number of their question. */
   readonly offered: Outlook['offered']
+  /** What tidying would do, while the sheet waits for it. */
+  readonly untidied: Outlook['untidied']
 }
 
 /** What the server last said of the sheet. Immutable; a splice gives a new one. */
@@ -40,7 +42,14 @@ export interface SheetReading {
   readonly seen: Seen
 }
 
-const NOTHING_SEEN: Seen = { ofSheet: [], ofBlocks: new Map(), marks: null, isCompared: true, offered: [] }
+const NOTHING_SEEN: Seen = {
+  ofSheet: [],
+  ofBlocks: new Map(),
+  marks: null,
+  isCompared: true,
+  offered: [],
+  untidied: null,
+}
 
 const UNREAD: Omit<Body, 'id'> = {
   kind: 'blank',
@@ -93,8 +102,8 @@ export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReadi
     if (key === undefined) ofSheet.push(finding)
     else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
   }
-  const { marks, isCompared, offered } = outlook
-  const seen = { ofSheet, ofBlocks, marks, isCompared, offered }
+  const { marks, isCompared, offered, untidied } = outlook
+  const seen = { ofSheet, ofBlocks, marks, isCompared, offered, untidied }
   return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
 }
 

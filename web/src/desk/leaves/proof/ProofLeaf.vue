@@ -10,6 +10,7 @@ import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
+import type { LeafName } from '../names'
 import KeyDialog from './KeyDialog.vue'
 import QuestionProof from './QuestionProof.vue'
 import { useMarking, withMark } from './useMarking'
@@ -22,13 +23,25 @@ const {
 } = defineProps<{
   desk: Pick<
     Desk,
-    'reading' | 'doc' | 'cursor' | 'atCursor' | 'rangeNow' | 'mend' | 'edited' | 'settled' | 'applied' | 'base' | 'undo'
+    | 'sheet'
+    | 'change'
+    | 'reading'
+    | 'doc'
+    | 'cursor'
+    | 'atCursor'
+    | 'rangeNow'
+    | 'mend'
+    | 'edited'
+    | 'settled'
+    | 'applied'
+    | 'base'
+    | 'undo'
   >
   sheetId: string
   /** Whether marking begins at once. */
   marks?: boolean
 }>()
-const emit = defineEmits<{ moved: [] }>()
+const emit = defineEmits<{ moved: []; show: [leaf: LeafName] }>()
 const { t } = useI18n()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
@@ -46,6 +59,8 @@ const items = computed<ProofItem[]>(() =>
 const marking = useMarking(desk, sheetId, reveal)
 const { current, last, unmarked, offered, pending } = marking
 const isKeyOpen = ref(false)
+/** What tidying would do; said until the tidied text was used or dismissed. */
+const untidied = computed(() => (desk.sheet.value?.awaitsTidying ? desk.reading.value.seen.untidied : null))
 const leftToMark = computed(() => {
   if (!desk.reading.value.isRecognised) return t('mark.notRecognised')
   return marking.hasAny.value ? t('mark.left', unmarked.value.length) : t('mark.nothing')
@@ -116,6 +131,18 @@ defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
       <label><ToggleSwitch v-model="showAnswers" size="small" /> {{ t('proof.showAnswers') }}</label>
     </template>
     <template #notice>
+      <div v-if="untidied" class="bar is-waiting">
+        <span>{{
+          t('tidied.waits', {
+            questions: t('shelf.questions', untidied.questions),
+            changes: t('tidied.changes', untidied.changes),
+          })
+        }}</span>
+        <Button size="small" @click="emit('show', 'tidied')">{{ t('tidied.show') }}</Button>
+        <Button size="small" severity="secondary" outlined @click="desk.change({ awaitsTidying: false })">{{
+          t('tidied.keep')
+        }}</Button>
+      </div>
       <div v-if="offered.size" class="bar">
         {{ t('mark.offered', offered.size) }}
         <Button size="small" severity="secondary" outlined @click="marking.takeOffered()">{{
@@ -211,6 +238,11 @@ label {
   border-block-end: 1px solid var(--rule);
   color: var(--soft);
   font-size: 13px;
+}
+
+.bar.is-waiting {
+  background: var(--hint-wash);
+  color: var(--ink);
 }
 
 .category {
