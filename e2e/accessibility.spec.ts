@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './story'
-import { openLeaf, openSheet } from './desk'
+import { handOverAs, openLeaf, openSheet } from './desk'
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
@@ -21,6 +21,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
       expect((await checker().analyze()).violations).toEqual([])
     }
+    await handOverAs(page, /^Aiken/)
+    await expect(page.getByText(/things to know before/).first()).toBeVisible()
+    expect((await checker().analyze()).violations).toEqual([])
     await openSheet(page, 'Swarm week')
     await openLeaf(page, 'Tidied')
     await expect(page.getByRole('button', { name: 'Use the tidied text' })).toBeVisible()

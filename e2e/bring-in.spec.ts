@@ -1,6 +1,6 @@
 import { expect, type Page, test } from './story'
 import { readFile } from 'node:fs/promises'
-import { openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
+import { downloadButton, handOverAs, openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
 
 const DEMO = new URL('../app/demo/', import.meta.url).pathname
 const KEY = ['b', 'c', 'c', 'b', 'c', 'a', 'b', 'a', 'b', 'c']
@@ -32,7 +32,7 @@ async function drop(page: Page, file: string, name: string): Promise<void> {
 }
 
 async function download(page: Page): Promise<string> {
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download', exact: true }).click()])
+  const [file] = await Promise.all([page.waitForEvent('download'), downloadButton(page).click()])
   return readFile(await file.path(), 'utf8')
 }
 
@@ -56,6 +56,10 @@ test('ten questions of a word-processor file without a key, to GIFT on disk, in 
   }
   await hand.does(
     () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
+    () => expect(page.getByRole('button', { name: /^GIFT/ })).toContainText('All 10 questions arrive whole.'),
+  )
+  await hand.does(
+    () => handOverAs(page, /^GIFT/),
     () => expect(page.getByText('Nothing is lost.')).toBeVisible(),
   )
   let text = ''
@@ -84,6 +88,10 @@ test('with a key at its end, in five actions at most', async ({ page }) => {
   )
   await hand.does(
     () => page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name: 'Hand over' }).click(),
+    () => expect(page.getByRole('button', { name: /^GIFT/ })).toContainText('10 questions arrive whole'),
+  )
+  await hand.does(
+    () => handOverAs(page, /^GIFT/),
     () => expect(page.getByText('1 thing to know before you hand over')).toBeVisible(),
   )
   let text = ''
@@ -205,7 +213,8 @@ test('an empty shelf offers old tests to try, and a picture of theirs is shown',
   await expect(picture).toBeVisible()
   expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(380)
   await openLeaf(page, 'Hand over')
-  await expect(page.getByRole('list', { name: 'things to know' }).getByText('Picture 1 stays here')).toBeVisible()
+  await handOverAs(page, /^GIFT/)
+  await expect(page.getByRole('group', { name: 'things to know' }).getByText('Picture 1 stays here')).toBeVisible()
 })
 
 test('bringing in is shown, and can be stopped', async ({ page }) => {

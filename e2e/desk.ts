@@ -27,6 +27,13 @@ export async function openLeaf(page: Page, name: 'Tidied' | 'Proof' | 'Findings'
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name }).click()
 }
 
+/** Chooses where the sheet goes, on the leaf Hand over. */
+export async function handOverAs(page: Page, target: string | RegExp): Promise<void> {
+  await page.getByRole('region', { name: 'Where does it go?' }).getByRole('button', { name: target }).click()
+}
+
+export const downloadButton = (page: Page) => page.getByRole('button', { name: /^Download “/ })
+
 /** What the editor holds, line by line. */
 export const textOf = (page: Page) => page.evaluate(() => {
   const content = document.querySelector('.cm-content') as unknown as { cmTile?: { view: unknown }; cmView?: { view: unknown } }

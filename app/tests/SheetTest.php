@@ -69,6 +69,15 @@ final class SheetTest extends ApiTestCase
         $this->assertStatus(409);
     }
 
+    public function testEachTargetIsWeighedBeforeOneIsChosen(): void
+    {
+        $id = $this->createSheet("Which? {=a ~b}\n\n::Say:: Say. {}\n\nWhich then? {~a ~b}\n");
+        $prospects = $this->call('GET', "/api/sheets/{$id}/prospects");
+        self::assertSame(self::at($this->call('GET', "/api/sheets/{$id}"), 'reading.hash'), $prospects['hash']);
+        self::assertContains(['target' => 'gift', 'whole' => 2, 'changed' => 0, 'notReady' => 1, 'dropped' => 0], (array) $prospects['targets']);
+        self::assertContains(['target' => 'aiken', 'whole' => 1, 'changed' => 0, 'notReady' => 0, 'dropped' => 2], (array) $prospects['targets']);
+    }
+
     public function testHandOverWritesEachBlockAndNamesItsLosses(): void
     {
         $id = $this->createSheet("Which? {=a ~b}\n\nSay. {}\n");
@@ -78,6 +87,7 @@ final class SheetTest extends ApiTestCase
         self::assertSame(self::at($sheet, 'reading.digest'), $written['digest']);
         self::assertSame(["Which?\nA. a\nB. b\nANSWER: A", '', ''], array_column((array) $written['blocks'], 'text'), 'One for each block, blank lines among them.');
         self::assertSame('Aiken has no essays.', self::at($written, 'blocks.2.losses.0.message'));
+        self::assertSame('Test (Aiken).txt', $written['fileName']);
         $this->browser->request('GET', "/api/sheets/{$id}/file/aiken");
         self::assertSame("Which?\nA. a\nB. b\nANSWER: A\n", $this->browser->getResponse()->getContent());
         self::assertStringContainsString('"Test (Aiken).txt"', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));

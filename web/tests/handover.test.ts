@@ -2,8 +2,10 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope, shallowRef } from 'vue'
 import { Problem, type Written } from '@/api/client'
-import { lossesByGravity } from '@/desk/leaves/handover/losses'
+import { lossesByKind } from '@/desk/leaves/handover/losses'
 import LossList from '@/desk/leaves/handover/LossList.vue'
+import TargetChoice from '@/desk/leaves/handover/TargetChoice.vue'
+import { useProspects } from '@/desk/leaves/handover/useProspects'
 import { styled } from '@/desk/leaves/handover/target-style'
 import TargetStyle from '@/desk/leaves/handover/TargetStyle.vue'
 import { useWritten, type WantedTarget } from '@/desk/leaves/handover/useWritten'
@@ -12,7 +14,11 @@ import { plugins } from './plugins'
 import { answer, body } from './samples'
 
 const handover = vi.hoisted(() => vi.fn())
-vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover } }))
+const prospects = vi.hoisted(() => vi.fn())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { handover, prospects } }))
+vi.mock('@/composables/useNotice', () => ({
+  useNotice: () => ({ asked: (call: () => Promise<unknown>) => call() }),
+}))
 
 const written = (text: string): Written => ({ text, losses: [] })
 
@@ -47,13 +53,18 @@ describe('what is handed over', () => {
   }
   afterEach(() => scope.stop())
 
-  const whole = (...texts: string[]) => ({ digest: now.value.digest, blocks: texts.map(written) })
+  const whole = (...texts: string[]) => ({
+    digest: now.value.digest,
+    blocks: texts.map(written),
+    fileName: 'Test (Aiken).txt',
+  })
   const texts = (map: ReadonlyMap<string, Written>) => [...map.values()].map((one) => one.text)
 
   it('is asked for whole once, and then comes with each reading', async () => {
     handover.mockResolvedValue(whole('first'))
-    const { written: map } = use()
+    const { written: map, fileName } = use()
     await flushPromises()
+    expect(fileName.value).toBe('Test (Aiken).txt')
     expect(setTarget).toHaveBeenLastCalledWith('aiken')
     expect(texts(map.value)).toEqual(['first'])
 
@@ -123,28 +134,84 @@ describe('what is lost', () => {
     written: { text: '', losses },
   })
 
-  it('is said once, the gravest first, with every question that it befalls', () => {
-    const losses = lossesByGravity([item(1, points), item(2), item(3, points, many), item(4, points)])
+  it('is said once, the gravest kind first, with every question that it befalls', () => {
+    const losses = lossesByKind([item(1, points), item(2), item(3, points, many), item(4, points)])
     expect(losses).toEqual([
-      { loss: many, blocks: [block(3)] },
-      { loss: points, blocks: [block(1), block(3), block(4)] },
+      { kind: 'dropped', places: 1, losses: [{ loss: many, blocks: [block(3)] }] },
+      { kind: 'reduced', places: 3, losses: [{ loss: points, blocks: [block(1), block(3), block(4)] }] },
     ])
   })
 
+  it('counts a question once in a kind, however much of it is lost', () => {
+    const title = { kind: 'reduced' as const, message: 'Its title stays.' }
+    const same = block(1)
+    const [group] = lossesByKind([{ block: same, written: { text: '', losses: [points, title] } }])
+    expect(group).toMatchObject({ places: 1, losses: [{ loss: points }, { loss: title }] })
+  })
+
   it('leads to each of its questions, by number', async () => {
-    const losses = lossesByGravity([item(3, many), ...Array.from({ length: 43 }, (_, at) => item(at + 1, points))])
-    const wrapper = mount(LossList, { props: { losses, label: 'Losses' }, global: { plugins: plugins() } })
-    const [first, second] = wrapper.findAll('li')
-    expect(first?.text()).toBe(`DroppedQuestion 3 ${many.message}`)
-    expect(second?.find('.where').text()).toMatch(/^43 questions:.*40and 3 more$/)
+    const groups = lossesByKind([item(3, many), ...Array.from({ length: 43 }, (_, at) => item(at + 1, points))])
+    const wrapper = mount(LossList, { props: { groups, label: 'Losses' }, global: { plugins: plugins() } })
+    const [first, second] = wrapper.findAll('details')
+    expect(first?.find('summary').text()).toBe('Dropped 1 question or text cannot go')
+    expect(first?.find('li').text()).toBe(`${many.message} 3`)
+    expect(second?.find('summary').text()).toBe('Reduced Something is left out in 43 places')
+    expect(second?.find('.where').text()).toMatch(/40 ?and 3 more$/)
     await second?.findAll('button')[1]?.trigger('click')
     expect(wrapper.emitted('chosen')).toEqual([[block(2)]])
   })
 
-  it('is counted by places where a text beside the questions is among them', () => {
-    const losses = lossesByGravity([item(null, points), item(1, points)])
-    const wrapper = mount(LossList, { props: { losses, label: 'Losses' }, global: { plugins: plugins() } })
-    expect(wrapper.find('.where').text()).toBe('2 places:Between the questions1')
+  it('names a place between the questions in words', () => {
+    const groups = lossesByKind([item(null, points), item(1, points)])
+    const wrapper = mount(LossList, { props: { groups, label: 'Losses' }, global: { plugins: plugins() } })
+    expect(wrapper.findAll('button').map((button) => button.text())).toEqual(['Between the questions', '1'])
+  })
+})
+
+describe('where a sheet goes', () => {
+  const target = (id: string) => ({ id, label: id, about: `About ${id}.`, isText: true, isByBlock: true, styles: [] })
+  const prospect = { target: 'aiken', whole: 8, changed: 1, notReady: 0, dropped: 1 }
+
+  it('is chosen by what takes it and by how the questions arrive', async () => {
+    const wrapper = mount(TargetChoice, {
+      props: {
+        targets: [target('gift'), target('aiken'), target('starred')],
+        prospects: new Map([
+          ['aiken', prospect],
+          ['gift', { ...prospect, target: 'gift', whole: 10, changed: 0, dropped: 0 }],
+        ]),
+        chosen: null,
+        own: 'gift',
+      },
+      global: { plugins: plugins() },
+    })
+    expect(wrapper.findAll('button').map((button) => button.text().replace(/\s+/g, ' '))).toEqual([
+      'gift, cleaned upAbout gift.All 10 questions arrive whole.',
+      'aikenAbout aiken.8 of 10 questions arrive whole1 changes1 cannot go',
+      'starredAbout starred.Counting …',
+    ])
+    await wrapper.findAll('button')[1]?.trigger('click')
+    expect(wrapper.emitted('choose')).toEqual([['aiken']])
+  })
+
+  it('is weighed while somebody chooses, once for each text', async () => {
+    prospects.mockReset().mockResolvedValue({ hash: '', targets: [prospect] })
+    const isChoosing = shallowRef(false)
+    const now = shallowRef({ ...NOTHING_READ, hash: 'h1' })
+    const scope = effectScope()
+    const known = scope.run(() => useProspects({ reading: now, settled: () => Promise.resolve() }, 'sheet', isChoosing))
+    await flushPromises()
+    expect(prospects).not.toHaveBeenCalled()
+    prospects.mockResolvedValue({ hash: 'h1', targets: [prospect] })
+    isChoosing.value = true
+    await flushPromises()
+    isChoosing.value = false
+    await flushPromises()
+    isChoosing.value = true
+    await flushPromises()
+    expect(prospects).toHaveBeenCalledOnce()
+    expect(known?.value.get('aiken')).toEqual(prospect)
+    scope.stop()
   })
 })
 

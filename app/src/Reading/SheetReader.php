@@ -82,6 +82,7 @@ final readonly class SheetReader
         return new WrittenSheetView(
             Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff())->digest(),
             array_map(fn (PlacedBlock $placed) => $written[$placed->block->start] ?? $this->written('', []), $read->blocks),
+            FileNames::handedOver($sheet, $target),
         );
     }
 

@@ -13,6 +13,8 @@ final readonly class WrittenSheetView
     public function __construct(
         public string $digest,
         public array $blocks,
+        /** What the file is called that a person takes away. */
+        public string $fileName,
     ) {
     }
 }

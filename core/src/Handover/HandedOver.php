@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover;
 
+use Notagram\Notation\Loss;
 use Notagram\Notation\LossKind;
 
 /** A whole sheet as a target has it, and every loss. */
@@ -14,6 +15,24 @@ final readonly class HandedOver
      */
     public function __construct(public string $bytes, public array $blocks)
     {
+    }
+
+    public function tally(): Tally
+    {
+        $counts = ['whole' => 0, 'changed' => 0, 'notReady' => 0, 'dropped' => 0];
+        foreach ($this->blocks as $block) {
+            if (null !== $block->placed->number) {
+                $kinds = array_map(static fn (Loss $loss) => $loss->kind, $block->losses);
+                ++$counts[match (true) {
+                    \in_array(LossKind::Dropped, $kinds, true) => 'dropped',
+                    \in_array(LossKind::Refused, $kinds, true) => 'notReady',
+                    [] !== $kinds => 'changed',
+                    default => 'whole',
+                }];
+            }
+        }
+
+        return new Tally(...$counts);
     }
 
     /** Whether a question does not go, or goes as another one. */

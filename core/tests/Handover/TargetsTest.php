@@ -6,6 +6,7 @@ namespace Notagram\Tests\Handover;
 
 use Notagram\Handover\HandedOver;
 use Notagram\Handover\HandedOverBlock;
+use Notagram\Handover\Tally;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
 use Notagram\Notation\LossKind;
@@ -152,7 +153,7 @@ final class TargetsTest extends TestCase
         $ids = [];
         foreach (Targets::standard()->all as $target) {
             $ids[] = $target->id();
-            self::assertStringStartsWith('For ', InEnglish::of($target->about()));
+            self::assertStringEndsWith('.', InEnglish::of($target->about()));
             self::assertSame(['text/plain; charset=UTF-8', 'txt'], [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
                 foreach ($choice->values as $value) {
@@ -179,6 +180,15 @@ final class TargetsTest extends TestCase
         self::assertStringStartsWith("PK\x03\x04", $handedOver->bytes);
         self::assertTrue($handedOver->dropsOrChanges(), 'The broken one is named.');
         self::assertSame([2], array_map(static fn (HandedOverBlock $block) => $block->placed->number, $handedOver->blocks));
+    }
+
+    /** Each question is counted once, by the worst that happens to it; what stands between them is not counted. */
+    public function testTheQuestionsAreCountedByHowTheyArrive(): void
+    {
+        $text = "// note\n\n\$CATEGORY: A\n\nOne? {=a ~b}\n\n::Two::Two? {=a#good ~b}\n\nThree? {T}\n\nFour? {=a =b}\n\nFive? {~a ~b}\n\nSix? {=a\n";
+        self::assertEquals(new Tally(1, 2, 0, 3), self::convert($text, 'gift', 'aiken')->tally());
+        self::assertEquals(new Tally(4, 0, 1, 1), self::convert($text, 'gift', 'gift')->tally());
+        self::assertEquals(new Tally(0, 0, 0, 0), self::convert('', 'gift', 'aiken')->tally());
     }
 
     public function testAnEmptySheetGivesAnEmptyText(): void

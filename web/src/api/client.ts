@@ -30,6 +30,7 @@ export type ShelfSheet = Schemas['ShelfSheetView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
+export type Prospect = Schemas['ProspectView']
 export type TidyRow = Schemas['TidyRowView']
 export type Token = Schemas['TokenView']
 export type Written = Schemas['WrittenView']
@@ -119,6 +120,7 @@ export const api = {
     asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),
   handover: (id: string, target: string) =>
     asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
+  prospects: (id: string) => asked(client.GET('/api/sheets/{id}/prospects', at(id))),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
   /** The text of the file, for a target that is one. */

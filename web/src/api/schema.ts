@@ -849,6 +849,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/prospects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the questions would arrive as each target, so that one can be chosen. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description How the questions of the text with that hash would arrive as each target. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProspectsView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/return": {
         parameters: {
             query?: never;
@@ -1222,6 +1269,19 @@ export interface components {
         ProblemView: {
             message: string;
         };
+        /** @description How many questions would arrive how, each counted once by the worst that happens to it. */
+        ProspectView: {
+            target: string;
+            whole: number;
+            changed: number;
+            notReady: number;
+            dropped: number;
+        };
+        /** @description How the questions of the text with that hash would arrive as each target. */
+        ProspectsView: {
+            hash: string;
+            targets: components["schemas"]["ProspectView"][];
+        };
         /** @description What a question can earn, in per cent of its points. */
         QuestionMarksView: {
             best: string;
@@ -1423,6 +1483,7 @@ export interface components {
         WrittenSheetView: {
             digest: string;
             blocks: components["schemas"]["WrittenView"][];
+            fileName: string;
         };
         /** @description What is written of a block, and what of it is lost. */
         WrittenView: {

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
-import Select from 'primevue/select'
-import { computed, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, Problem, type Written } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
@@ -12,14 +11,16 @@ import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
 import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
-import { lossesByGravity } from './losses'
+import { lossesByKind } from './losses'
 import LossList from './LossList.vue'
 import LossName from './LossName.vue'
+import TargetChoice from './TargetChoice.vue'
 import { styled, type StyleWords } from './target-style'
 import TargetStyle from './TargetStyle.vue'
+import { useProspects } from './useProspects'
 import { useWritten, type WantedTarget } from './useWritten'
 
-/** The text in the chosen notation, each question facing its source; what cannot go along is named first. */
+/** First where it goes; then the text in it, each question facing its source, with what cannot go along named before. */
 const { desk, sheetId } = defineProps<{
   desk: Pick<Desk, 'sheet' | 'reading' | 'settled' | 'setTarget' | 'goToBlock'>
   sheetId: string
@@ -30,18 +31,21 @@ const { say } = useNotice()
 const { offer } = useOffer()
 const list = useTemplateRef('list')
 
-const own = computed(() => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation))
+const own = computed(() => desk.sheet.value?.notation ?? null)
 const chosen = useLocalStorage<string | null>(`notagram.target.${sheetId}`, null)
-const target = computed(() => {
-  const find = (wanted?: string | null) => offer.value.targets.find(({ id }) => id === wanted)
-  return find(chosen.value) ?? find(own.value?.usualTarget)
-})
-const choices = computed(() =>
-  offer.value.targets.map((one) => ({
-    ...one,
-    label: one.id === own.value?.id ? t('handover.same', { notation: one.label }) : one.label,
-  })),
-)
+const target = computed(() => offer.value.targets.find(({ id }) => id === chosen.value))
+const isReopened = ref(false)
+const isChoosing = computed(() => !target.value || isReopened.value)
+const prospects = useProspects(desk, sheetId, isChoosing)
+const head = useTemplateRef<{ $el: HTMLElement }>('head')
+
+async function choose(id: string): Promise<void> {
+  chosen.value = id
+  isReopened.value = false
+  await nextTick()
+  head.value?.$el.focus()
+}
+
 const styles = useLocalStorage<Record<string, StyleWords>>('notagram.target-styles', {})
 const style = computed({
   get: () => styles.value[target.value?.id ?? ''] ?? [],
@@ -52,7 +56,12 @@ const wanted = computed<WantedTarget | null>((before) => {
   const name = styled(target.value, style.value)
   return before?.name === name ? before : { name, isByBlock: target.value.isByBlock }
 })
-const { written, problem } = useWritten(desk, sheetId, wanted)
+const { written, fileName, problem, again } = useWritten(desk, sheetId, wanted)
+// The file is called after the sheet.
+watch(
+  () => desk.sheet.value?.title,
+  () => void again(),
+)
 
 interface HandoverItem extends FacingItem {
   block: PlacedBlock
@@ -60,13 +69,16 @@ interface HandoverItem extends FacingItem {
 }
 
 const items = computed<HandoverItem[]>(() =>
-  desk.reading.value.blocks
+  (target.value ? desk.reading.value.blocks : [])
     .filter((block) => block.kind !== 'blank')
     .map((block) => ({ key: block.key, block, written: written.value.get(block.key) ?? null }))
     .filter((item) => item.written === null || item.written.text !== '' || item.written.losses.length > 0),
 )
 
-const losses = computed(() => lossesByGravity(items.value))
+const losses = computed(() => lossesByKind(items.value))
+const lossCount = computed(() => losses.value.reduce((sum, group) => sum + group.losses.length, 0))
+/** Whether nothing at all would be in the file. */
+const isEmpty = computed(() => items.value.every((item) => item.written?.text === ''))
 
 const estimate = ({ written: one }: HandoverItem) =>
   26 + (one ? one.text.split('\n').length * 20 + one.losses.length * 26 : 40)
@@ -98,41 +110,62 @@ defineExpose({ list, items })
 <template>
   <LeafFrame>
     <template #tools>
-      <Select
-        :model-value="target?.id"
-        :aria-label="t('handover.to')"
+      <Button
+        v-if="target"
+        ref="head"
         size="small"
-        :options="choices"
-        option-label="label"
-        option-value="id"
-        @update:model-value="chosen = $event"
-      />
+        severity="secondary"
+        outlined
+        :aria-expanded="isChoosing"
+        :aria-label="t('handover.change', { target: target.label })"
+        @click="isReopened = !isReopened"
+        >{{ target.id === own ? t('handover.same', { notation: target.label }) : target.label }} ▾</Button
+      >
       <span class="spacer" />
-      <Button size="small" @click="wanted && download(api.handedOverFile(sheetId, wanted.name))">{{
-        t('handover.download')
-      }}</Button>
-      <Button v-if="target?.isText" size="small" severity="secondary" outlined @click="copy">{{
-        t('handover.copy')
-      }}</Button>
-      <Button size="small" severity="secondary" outlined class="mended" @click="download(api.mendedFile(sheetId))">{{
-        t('handover.mended')
-      }}</Button>
+      <template v-if="target">
+        <Button v-if="target.isText" size="small" severity="secondary" outlined :disabled="isEmpty" @click="copy">{{
+          t('handover.copy')
+        }}</Button>
+        <Button
+          size="small"
+          class="download"
+          :disabled="isEmpty || !fileName"
+          :title="fileName ?? ''"
+          @click="wanted && download(api.handedOverFile(sheetId, wanted.name))"
+          >{{ t('handover.download', { name: fileName ?? '…' }) }}</Button
+        >
+      </template>
     </template>
     <template #notice>
-      <p v-if="target" class="about">{{ target.about }}</p>
-      <TargetStyle v-if="target?.styles.length" v-model="style" :styles="target.styles" />
-      <div class="losses" :class="{ 'is-none': !losses.length }" aria-live="polite">
-        <p v-if="problem" class="problem">{{ problem }}</p>
-        <template v-else>
-          <h3>{{ t('handover.lossesTitle', losses.length) }}</h3>
-          <LossList
-            v-if="losses.length"
-            :losses="losses"
-            :label="t('handover.lossesTitle', losses.length)"
-            @chosen="desk.goToBlock"
-          />
-        </template>
-      </div>
+      <TargetChoice
+        v-if="isChoosing"
+        :targets="offer.targets"
+        :prospects="prospects"
+        :chosen="target?.id ?? null"
+        :own="own"
+        @choose="choose"
+      />
+      <template v-if="target">
+        <TargetStyle v-if="target.styles.length" v-model="style" :styles="target.styles" />
+        <div class="losses" :class="{ 'is-none': !lossCount }" aria-live="polite">
+          <p v-if="problem" class="problem">{{ problem }}</p>
+          <template v-else>
+            <h3>{{ t('handover.lossesTitle', lossCount) }}</h3>
+            <p v-if="isEmpty && items.length">{{ t('handover.nothingGoes') }}</p>
+            <LossList
+              v-if="lossCount"
+              :groups="losses"
+              :label="t('handover.lossesTitle', lossCount)"
+              @chosen="desk.goToBlock"
+            />
+          </template>
+        </div>
+      </template>
+      <p v-if="isChoosing" class="own">
+        <button type="button" class="text-button" @click="download(api.mendedFile(sheetId))">
+          {{ t('handover.mended') }}
+        </button>
+      </p>
     </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.handover')" @moved="emit('moved')">
       <template #default="{ item }">
@@ -145,16 +178,26 @@ defineExpose({ list, items })
         </div>
       </template>
       <template #empty>
-        <p class="empty">{{ t('handover.empty') }}</p>
+        <p v-if="target" class="empty">{{ t('handover.empty') }}</p>
       </template>
     </FacingList>
   </LeafFrame>
 </template>
 
 <style scoped>
-.about {
-  padding: 0 20px 6px;
-  color: var(--soft);
+.download {
+  max-inline-size: 340px;
+  overflow: hidden;
+}
+
+.download :deep(.p-button-label) {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.own {
+  padding: 4px 20px 8px;
   font-size: 13px;
 }
 

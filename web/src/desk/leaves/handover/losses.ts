@@ -7,10 +7,18 @@ export interface SharedLoss {
   blocks: PlacedBlock[]
 }
 
+/** All losses of one kind. */
+export interface LossGroup {
+  kind: Loss['kind']
+  /** How many blocks any of them befalls. */
+  places: number
+  losses: SharedLoss[]
+}
+
 const KINDS = ['dropped', 'changed', 'refused', 'reduced'] as const
 
-/** What is lost, each thing once, the gravest first. */
-export function lossesByGravity(items: readonly { block: PlacedBlock; written: Written | null }[]): SharedLoss[] {
+/** What is lost, kind by kind, each thing once, the gravest first. */
+export function lossesByKind(items: readonly { block: PlacedBlock; written: Written | null }[]): LossGroup[] {
   const shared = new Map<string, SharedLoss>()
   for (const { block, written } of items) {
     for (const loss of written?.losses ?? []) {
@@ -20,5 +28,8 @@ export function lossesByGravity(items: readonly { block: PlacedBlock; written: W
       else if (known.blocks.at(-1) !== block) known.blocks.push(block)
     }
   }
-  return KINDS.flatMap((kind) => [...shared.values()].filter(({ loss }) => loss.kind === kind))
+  return KINDS.map((kind) => {
+    const losses = [...shared.values()].filter(({ loss }) => loss.kind === kind)
+    return { kind, losses, places: new Set(losses.flatMap(({ blocks }) => blocks)).size }
+  }).filter(({ losses }) => losses.length > 0)
 }
