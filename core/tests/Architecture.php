@@ -24,6 +24,7 @@ final class Architecture
         'Proof' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Intake' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Editing' => ['Message', 'Source', 'Finding', 'Question', 'Notation'],
+        'Gathering' => ['Message', 'Source', 'Question', 'Notation', 'Handover'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
     ];
 

@@ -58,6 +58,20 @@ final readonly class Arrivals
         return $this->lay($title, $notation ?? Notations::detect($source->text), $source, $manuscript, $source->text, null, $now);
     }
 
+    /** The same text, set the same way, beside the one it is a copy of. */
+    public function copy(Sheet $sheet, \DateTimeImmutable $now): Sheet
+    {
+        $copy = new Sheet($this->free($sheet->title()), $sheet->notation(), $sheet->source(), $sheet->originalBytes(), $sheet->fileName(), $now);
+        $copy->copyPicturesOf($sheet);
+        $copy->putInto($sheet->group());
+        $copy->expectQuestions($sheet->expectedQuestions());
+        $copy->switchOff($sheet->switchedOff());
+        $copy->awaitTidying($sheet->awaitsTidying());
+        $this->sheets->add($copy, $now);
+
+        return $copy;
+    }
+
     private function lay(?string $title, Notation $notation, SourceText $source, ?Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): Sheet
     {
         $look = FirstLook::at($source->text, $notation);

@@ -8,6 +8,7 @@ use App\Entity\RevisionReason;
 use App\Entity\Sheet;
 use App\Http\Refusal;
 use App\Reading\SheetViews;
+use App\Repository\GroupRepository;
 use App\Repository\SheetRepository;
 use App\Request\SheetChangeRequest;
 use App\View\SheetView;
@@ -20,7 +21,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}', methods: ['PATCH'])]
 final readonly class ChangeSheet
 {
-    public function __construct(private SheetRepository $sheets, private SheetViews $views, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private GroupRepository $groups, private SheetViews $views, private ClockInterface $clock)
     {
     }
 
@@ -44,6 +45,9 @@ final readonly class ChangeSheet
         }
         if (null !== $change->switchedOff) {
             $sheet->switchOff($change->switchedOff);
+        }
+        if (null !== $change->group) {
+            $sheet->putInto('' === $change->group ? null : $this->groups->find($change->group) ?? throw Refusal::because(422, 'no-group'));
         }
         if (null !== $change->awaitsTidying) {
             $sheet->awaitTidying($change->awaitsTidying);

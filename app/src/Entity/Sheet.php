@@ -72,6 +72,10 @@ class Sheet
     #[ORM\OneToMany(targetEntity: SheetPicture::class, mappedBy: 'sheet', cascade: ['persist'])]
     private Collection $pictures;
 
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true, onDelete: 'SET NULL')]
+    private ?SheetGroup $group = null;
+
     /** A printed test that came as it was, until its tidied text was used or dismissed. */
     #[ORM\Column(options: ['default' => false])]
     private bool $awaitsTidying = false;
@@ -169,6 +173,16 @@ class Sheet
     public function readAs(Notation $notation): void
     {
         $this->notation = $notation->id();
+    }
+
+    public function putInto(?SheetGroup $group): void
+    {
+        $this->group = $group;
+    }
+
+    public function group(): ?SheetGroup
+    {
+        return $this->group;
     }
 
     public function awaitTidying(bool $awaits): void

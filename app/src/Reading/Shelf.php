@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\Repository\GroupRepository;
 use App\Repository\Outline;
 use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
@@ -21,7 +22,7 @@ use Notagram\Notation\ReadSheet;
 /** The sheets with the state of each question. It is derived once for each text, and remembered with the sheet. */
 final readonly class Shelf
 {
-    public function __construct(private SheetRepository $sheets, private Checker $checker)
+    public function __construct(private SheetRepository $sheets, private GroupRepository $groups, private Checker $checker)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class Shelf
     {
         $outlines = $this->sheets->outlines();
 
-        return new ShelfView(array_map(fn (SheetOnShelf $sheet) => $this->sheet($sheet, $outlines[$sheet->id] ?? null), $this->sheets->onShelf()));
+        return new ShelfView(array_map(GroupViews::of(...), $this->groups->all()), array_map(fn (SheetOnShelf $sheet) => $this->sheet($sheet, $outlines[$sheet->id] ?? null), $this->sheets->onShelf()));
     }
 
     private function sheet(SheetOnShelf $sheet, ?Outline $outline): ShelfSheetView
@@ -51,6 +52,7 @@ final readonly class Shelf
             $sheet->expectedQuestions,
             $outline->unmarked,
             $sheet->awaitsTidying && true === Notations::find($sheet->notation)?->isPrinted(),
+            $sheet->group,
         );
     }
 

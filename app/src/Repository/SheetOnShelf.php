@@ -17,6 +17,7 @@ final readonly class SheetOnShelf
         public ?int $expectedQuestions,
         public bool $awaitsTidying,
         public \DateTimeImmutable $changedAt,
+        public ?string $group,
     ) {
     }
 

@@ -29,9 +29,19 @@ final readonly class SheetRepository
     public function onShelf(): array
     {
         /** @var list<SheetOnShelf> $sheets */
-        $sheets = $this->entities->createQuery('SELECT NEW '.SheetOnShelf::class.'(s.id, s.title, s.notation, s.textHash, s.switchedOff, s.expectedQuestions, s.awaitsTidying, s.changedAt) FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
+        $sheets = $this->entities->createQuery('SELECT NEW '.SheetOnShelf::class.'(s.id, s.title, s.notation, s.textHash, s.switchedOff, s.expectedQuestions, s.awaitsTidying, s.changedAt, IDENTITY(s.group)) FROM '.Sheet::class.' s WHERE s.deletedAt IS NULL ORDER BY s.changedAt DESC, s.id DESC')->getResult();
 
         return $sheets;
+    }
+
+    /** @return iterable<TextOnShelf> the one changed last first, one at a time: together they may be large */
+    public function textsOnShelf(): iterable
+    {
+        $rows = $this->entities->getConnection()->iterateNumeric('SELECT s.id, s.title, s.notation, t.text FROM sheet s JOIN sheet_text t ON t.sheet_id = s.id WHERE s.deleted_at IS NULL ORDER BY s.changed_at DESC, s.id DESC');
+        foreach ($rows as [$id, $title, $notation, $text]) {
+            \assert(\is_string($id) && \is_string($title) && \is_string($notation) && \is_string($text));
+            yield new TextOnShelf($id, $title, $notation, $text);
+        }
     }
 
     /** @return list<string> */

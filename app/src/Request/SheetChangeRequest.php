@@ -26,6 +26,8 @@ final readonly class SheetChangeRequest
         #[Assert\Count(max: 200), Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public ?array $switchedOff = null,
         public ?bool $awaitsTidying = null,
+        /** The id of the group to put it into; empty for none. */
+        public ?string $group = null,
     ) {
     }
 }

@@ -20,6 +20,8 @@ final readonly class ShelfSheetView
         public int $unmarked,
         /** A printed test whose tidied text was neither used nor dismissed. */
         public bool $awaitsTidying,
+        /** The id of the group that it is in. */
+        public ?string $group,
     ) {
     }
 }

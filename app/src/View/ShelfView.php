@@ -8,9 +8,11 @@ namespace App\View;
 final readonly class ShelfView
 {
     /**
+     * @param list<GroupView>      $groups in their order
      * @param list<ShelfSheetView> $sheets
      */
     public function __construct(
+        public array $groups,
         public array $sheets,
     ) {
     }

@@ -42,6 +42,11 @@ final readonly class ReadSheet
         return new self($source, $notation, $blocks, $byNumber);
     }
 
+    public function has(int $number): bool
+    {
+        return isset($this->byNumber[$number]);
+    }
+
     /**
      * @throws \OutOfRangeException if no block has that number
      */

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Gathering;
+
+use Notagram\Notation\Block;
+use Notagram\Notation\Notation;
+use Notagram\Source\Regex;
+
+/** Finds words in the texts of sheets, whatever their case, with the question that each place is in. */
+final readonly class TextSearch
+{
+    private const CHARACTERS_BEFORE = 40;
+    private const CHARACTERS_AFTER = 80;
+
+    private string $pattern;
+
+    /** @param string $words in this order; any blanks may stand between them */
+    public function __construct(string $words)
+    {
+        $this->pattern = '/'.Regex::replace('/\s++/u', '\s++', preg_quote(trim($words), '/')).'/iu';
+    }
+
+    /** @return list<FoundPlace> at most $most, one a question */
+    public function in(string $text, Notation $notation, int $most): array
+    {
+        if (!Regex::match($this->pattern, $text)) {
+            return [];
+        }
+        $found = [];
+        $number = 0;
+        foreach ($notation->reader()->split($text) as $block) {
+            $number += $block->kind->isNumbered() ? 1 : 0;
+            if (\count($found) < $most && Regex::match($this->pattern, $block->textIn($text), $match, \PREG_OFFSET_CAPTURE)) {
+                $found[] = $this->place($block, $text, $block->kind->isNumbered() ? $number : null, $match[0][1], \strlen($match[0][0]));
+            }
+        }
+
+        return $found;
+    }
+
+    private function place(Block $block, string $text, ?int $number, int $at, int $length): FoundPlace
+    {
+        $own = $block->textIn($text);
+        $before = self::onOneLine(mb_substr(substr($own, 0, $at), -self::CHARACTERS_BEFORE));
+        $after = self::onOneLine(mb_substr(substr($own, $at + $length), 0, self::CHARACTERS_AFTER));
+
+        return new FoundPlace($number, ltrim($before), self::onOneLine(substr($own, $at, $length)), rtrim($after));
+    }
+
+    private static function onOneLine(string $text): string
+    {
+        return Regex::replace('/\s++/u', ' ', $text);
+    }
+}
