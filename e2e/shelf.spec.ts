@@ -1,5 +1,5 @@
 import { expect, test } from './story'
-import { source, textOf } from './desk'
+import { pasteSheet, source, textOf } from './desk'
 
 test('the shelf: example, rename by key, take off, undo', async ({ page }) => {
   await page.goto('/')
@@ -80,4 +80,66 @@ test('a dialog leaves the cursor where it was put, from its first moment', async
   await page.keyboard.type('Drones in summer', { delay: 25 })
   await expect(page.getByLabel('Name of the sheet')).toHaveValue('Drones in summer')
   await expect(page.getByLabel('Your text')).toHaveValue('')
+})
+
+test('sheets are put into groups by key and by pointer, joined, and taken back out', async ({ page }) => {
+  await pasteSheet(page, 'Group one', '$CATEGORY: Fruit\n\nDo apples need bees? {T}\n')
+  await pasteSheet(page, 'Group two', 'Do plums need bees? {T}\n')
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New group' }).click()
+  await page.getByLabel('Name of the group').fill('Orchard')
+  await page.keyboard.press('Enter')
+  const head = page.getByRole('button', { name: /^Orchard/ })
+  await expect(head).toBeFocused()
+  const row = (title: string) => page.getByRole('listitem').filter({ hasText: title })
+
+  await row('Group two').dragTo(head)
+  await expect(head).toContainText('1 sheet')
+  await row('Group one').getByRole('link').focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect(head).toContainText('2 sheets')
+  await expect(row('Group one').getByRole('link')).toBeFocused()
+
+  await page.keyboard.press('Space')
+  await row('Group two').getByRole('link').focus()
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'Join into one sheet' }).click()
+  await expect(source(page)).toBeVisible()
+  await expect.poll(() => textOf(page)).toBe('Do plums need bees? {T}\n\n$CATEGORY: Fruit\n\nDo apples need bees? {T}\n')
+
+  await page.goto('/')
+  await head.press('Enter')
+  await expect(row('Group one')).toBeHidden()
+  await head.press('Delete')
+  await expect(head).toBeHidden()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(head).toContainText('2 sheets')
+  await head.press('Delete')
+})
+
+test('words are found in questions, which are opened or gathered into a sheet', async ({ page }) => {
+  await pasteSheet(page, 'Orchard', 'Do pears need hoverflies? {T}\n\nDo plums? {T}\n')
+  await pasteSheet(page, 'Hedge', 'Who visits ivy?\nA. bees\nB. hoverflies\nANSWER: B\n')
+  await pasteSheet(page, 'Meadow', 'Wax? {T}\n\nAre hoverflies bees? {F}\n')
+  await page.goto('/')
+  await expect(page.getByRole('searchbox')).toBeVisible()
+  await page.keyboard.press('F4')
+  await page.keyboard.type('HOVERFLIES')
+  const hits = page.getByRole('region', { name: 'Found in questions' })
+  await expect(hits.getByRole('heading')).toHaveText('Found in 3 places')
+
+  await hits.getByLabel('Choose question 2 of Meadow').check()
+  await hits.getByLabel('Choose question 1 of Hedge').check()
+  await hits.getByRole('button', { name: 'Gather 2 questions into a new sheet' }).click()
+  await expect(page.getByRole('alert')).toContainText('“Meadow” and “Hedge” are in different notations.')
+  await hits.getByLabel('Choose question 1 of Hedge').uncheck()
+  await hits.getByLabel('Choose question 1 of Orchard').check()
+  await hits.getByRole('button', { name: 'Gather 2 questions into a new sheet' }).click()
+  await expect(source(page)).toBeVisible()
+  await expect.poll(() => textOf(page)).toBe('Are hoverflies bees? {F}\n\nDo pears need hoverflies? {T}\n')
+
+  await page.goto('/')
+  await page.getByRole('searchbox').fill('are hoverflies')
+  await hits.getByRole('link', { name: /Meadow, question 2/ }).click()
+  await expect(page.locator('.status-bar')).toContainText('question 2 · True or false')
 })

@@ -205,6 +205,7 @@ describe('a sheet on the shelf', () => {
     expected: null,
     unmarked: 0,
     awaitsTidying: false,
+    group: null,
   }
 
   it('says how many are sound, of how many', () => {
@@ -241,10 +242,10 @@ describe('a sheet on the shelf', () => {
   it('is renamed by key, and taken off by key', async () => {
     const row = mount(SheetRow, { props: { sheet }, global: global(), attachTo: document.body })
     await row.find('a').trigger('keydown', { key: 'F2' })
-    await row.find('input').setValue('Bees')
-    await row.find('input').trigger('keydown', { key: 'Delete' })
+    await row.find('.name input').setValue('Bees')
+    await row.find('.name input').trigger('keydown', { key: 'Delete' })
     expect(row.emitted('takeOff')).toBeUndefined()
-    await row.find('input').trigger('keydown', { key: 'Enter' })
+    await row.find('.name input').trigger('keydown', { key: 'Enter' })
     await nextTick()
     expect(row.emitted('rename')).toEqual([['Bees']])
     await row.find('a').trigger('keydown', { key: 'Delete' })

@@ -11,8 +11,8 @@ use Notagram\Source\Regex;
 /** Finds words in the texts of sheets, whatever their case, with the question that each place is in. */
 final readonly class TextSearch
 {
-    private const CHARACTERS_BEFORE = 40;
-    private const CHARACTERS_AFTER = 80;
+    private const CHARACTERS_BEFORE = 36;
+    private const CHARACTERS_AFTER = 60;
 
     private string $pattern;
 
@@ -43,10 +43,16 @@ final readonly class TextSearch
     private function place(Block $block, string $text, ?int $number, int $at, int $length): FoundPlace
     {
         $own = $block->textIn($text);
-        $before = self::onOneLine(mb_substr(substr($own, 0, $at), -self::CHARACTERS_BEFORE));
-        $after = self::onOneLine(mb_substr(substr($own, $at + $length), 0, self::CHARACTERS_AFTER));
+        $before = ltrim(self::onOneLine(substr($own, 0, $at)));
+        $after = rtrim(self::onOneLine(substr($own, $at + $length)));
+        if (mb_strlen($before) > self::CHARACTERS_BEFORE) {
+            $before = '… '.Regex::replace('/^\S*\s/u', '', mb_substr($before, -self::CHARACTERS_BEFORE));
+        }
+        if (mb_strlen($after) > self::CHARACTERS_AFTER) {
+            $after = Regex::replace('/\s\S*\z/u', '', mb_substr($after, 0, self::CHARACTERS_AFTER)).' …';
+        }
 
-        return new FoundPlace($number, ltrim($before), self::onOneLine(substr($own, $at, $length)), rtrim($after));
+        return new FoundPlace($number, $before, self::onOneLine(substr($own, $at, $length)), $after);
     }
 
     private static function onOneLine(string $text): string

@@ -26,6 +26,10 @@ export type Saved = Schemas['SavedView']
 export type Sheet = Schemas['SheetView']
 export type SheetMarks = Schemas['SheetMarksView']
 export type SheetChange = Schemas['SheetChangeRequest']
+export type Shelf = Schemas['ShelfView']
+export type ShelfGroup = Schemas['GroupView']
+export type Search = Schemas['SearchView']
+export type Hit = Schemas['HitView']
 export type ShelfSheet = Schemas['ShelfSheetView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
@@ -120,6 +124,15 @@ export const api = {
     asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),
   handover: (id: string, target: string) =>
     asked(client.GET('/api/sheets/{id}/handover/{target}', { params: { path: { id, target } } })),
+  copy: (id: string) => asked(client.POST('/api/sheets/{id}/copies', at(id))),
+  /** One new sheet of several, or of some questions of each. */
+  gather: (from: Schemas['GatheredSheet'][], title: string | null = null) =>
+    asked(client.POST('/api/gathered', { body: { from, title } })),
+  search: (words: string) => asked(client.GET('/api/search', { params: { query: { words } } })),
+  addGroup: (name: string) => asked(client.POST('/api/groups', { body: { name } })),
+  changeGroup: (id: string, change: Schemas['GroupChangeRequest']) =>
+    asked(client.PATCH('/api/groups/{id}', { ...at(id), body: change })),
+  removeGroup: (id: string) => asked(client.DELETE('/api/groups/{id}', at(id))),
   prospects: (id: string) => asked(client.GET('/api/sheets/{id}/prospects', at(id))),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),

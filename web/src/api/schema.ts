@@ -56,6 +56,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gathered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One new sheet of several, or of questions from several. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["GatherRequest"];
+                };
+            };
+            responses: {
+                /** @description The sheet that was made. */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CreatedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewGroupRequest"];
+                };
+            };
+            responses: {
+                /** @description A named group of sheets. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Removes a group; its sheets stay on the shelf. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["GroupChangeRequest"];
+                };
+            };
+            responses: {
+                /** @description A named group of sheets. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
     "/api/offer": {
         parameters: {
             query?: never;
@@ -141,6 +317,53 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Looks for words in the questions of all sheets. */
+        get: {
+            parameters: {
+                query: {
+                    words: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Where words stand in the texts of the shelf. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SearchView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -302,6 +525,53 @@ export interface paths {
                 };
             };
         };
+        trace?: never;
+    };
+    "/api/sheets/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A sheet with the same text, set the same way. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The sheet that was made. */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CreatedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/sheets/{id}/decoding": {
@@ -1138,6 +1408,42 @@ export interface components {
             /** @enum {string} */
             of: "text" | "encoding" | "line-endings";
         };
+        /** @description What is to stand in one new sheet. */
+        GatherRequest: {
+            /** @description in the order in which they are to stand */
+            from: components["schemas"]["GatheredSheet"][];
+            /** @description null to call it after what it says */
+            title?: string | null;
+        };
+        /** @description A sheet, or some of its questions. */
+        GatheredSheet: {
+            sheet: string;
+            /** @description as they are counted; null for the whole sheet */
+            questions?: number[] | null;
+        };
+        /** @description What is to be set on a group; null leaves a thing as it is. */
+        GroupChangeRequest: {
+            name?: string | null;
+            isFolded?: boolean | null;
+            /** @description among the groups, from 0 */
+            position?: number | null;
+        };
+        /** @description A named group of sheets. */
+        GroupView: {
+            id: string;
+            name: string;
+            isFolded: boolean;
+        };
+        /** @description A place where words were found, with some of what stands around them. */
+        HitView: {
+            sheet: string;
+            title: string;
+            /** @description as it is counted; null between the questions */
+            question: number | null;
+            before: string;
+            match: string;
+            after: string;
+        };
         /** @description What one entry of a key list does. */
         KeyMarkView: {
             question: number;
@@ -1198,6 +1504,9 @@ export interface components {
             places: components["schemas"]["ChangedPlace"][];
             /** @description whether how the file is saved is mended as well */
             plainUtf8: boolean;
+        };
+        NewGroupRequest: {
+            name: string;
         };
         /** @description A sheet from a pasted text, or an empty one. */
         NewSheetRequest: {
@@ -1339,6 +1648,13 @@ export interface components {
             savedAt: string;
             reading: components["schemas"]["ReadingView"];
         };
+        /** @description Where words stand in the texts of the shelf. */
+        SearchView: {
+            /** @description the sheet that was changed last first */
+            hits: components["schemas"]["HitView"][];
+            /** @description false where there are more than are told */
+            isAll: boolean;
+        };
         /** @description What is to be set on a sheet; null leaves a thing as it is. */
         SheetChangeRequest: {
             title?: string | null;
@@ -1351,6 +1667,7 @@ export interface components {
             /** @description codes of findings that are not wanted, all of them */
             switchedOff?: string[] | null;
             awaitsTidying?: boolean | null;
+            group?: string | null;
         };
         /** @description What a sheet can earn, as shown: points, and chances in words a person understands. */
         SheetMarksView: {
@@ -1394,9 +1711,12 @@ export interface components {
             expected: number | null;
             unmarked: number;
             awaitsTidying: boolean;
+            group: string | null;
         };
         /** @description The shelf. */
         ShelfView: {
+            /** @description in their order */
+            groups: components["schemas"]["GroupView"][];
             sheets: components["schemas"]["ShelfSheetView"][];
         };
         /** @description How to make the new list of blocks from the one the browser has: keep so many at its start and end, put these between. */

@@ -4,7 +4,7 @@ import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useBringIn } from '@/composables/useBringIn'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
@@ -29,6 +29,7 @@ import StatusBar from '@/parts/StatusBar.vue'
 
 const { id, leaf } = defineProps<{ id: string; leaf: LeafName }>()
 const { t } = useI18n()
+const route = useRoute()
 const router = useRouter()
 const { say } = useNotice()
 const { offer } = useOffer()
@@ -59,7 +60,9 @@ onMounted(async () => {
   if (editor.value) await desk.open(editor.value)
   showsExample.value = sheet.value !== null && reading.value.blocks.every((block) => block.kind === 'blank')
   await nextTick()
-  if (leaf !== 'tidied') desk.focusSource()
+  const wanted = reading.value.blocks.find(({ number }) => number !== null && String(number) === route.query.question)
+  if (wanted) desk.goToBlock(wanted)
+  else if (leaf !== 'tidied') desk.focusSource()
 })
 
 // A new leaf starts level with the source.

@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Created, Problem, type ShelfSheet } from '@/api/client'
+import { api, type Created, type Hit, Problem, type ShelfSheet } from '@/api/client'
 import { useBringIn } from '@/composables/useBringIn'
 import { type Action, useActionKeys } from '@/composables/actions'
 import { useNotice } from '@/composables/useNotice'
@@ -14,34 +14,31 @@ import HelpDialog from '@/parts/HelpDialog.vue'
 import StatusBar from '@/parts/StatusBar.vue'
 import BeadLegend from '@/shelf/BeadLegend.vue'
 import BringIn from '@/shelf/BringIn.vue'
+import ChosenBar from '@/shelf/ChosenBar.vue'
+import GroupHead from '@/shelf/GroupHead.vue'
 import PasteDialog from '@/shelf/PasteDialog.vue'
+import SearchHits from '@/shelf/SearchHits.vue'
 import SheetRow from '@/shelf/SheetRow.vue'
+import { useSearch } from '@/shelf/useSearch'
+import { sectionsOf, useShelf } from '@/shelf/useShelf'
 
 const { t } = useI18n()
 const { say } = useNotice()
 const { offer, labelOf, whenOffered } = useOffer()
 useTitle(`${t('app.shelf')} – ${t('app.name')}`)
 
-const sheets = ref<ShelfSheet[] | null>(null)
-const unread = ref<string | null>(null)
+const shelf = useShelf()
+const { sheets, groups, unread, load } = shelf
+const { wanted, words, found } = useSearch()
 const isPasting = ref(false)
 const isHelpOpen = ref(false)
-const wanted = ref('')
 
 const shown = computed(
-  () => sheets.value?.filter((sheet) => sheet.title.toLowerCase().includes(wanted.value.trim().toLowerCase())) ?? [],
+  () => sheets.value?.filter((sheet) => sheet.title.toLowerCase().includes(words.value.toLowerCase())) ?? [],
 )
+const sections = computed(() => sectionsOf(groups.value, shown.value, words.value !== ''))
 const total = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.count, 0))
 const sound = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.sound, 0))
-
-async function load(): Promise<void> {
-  try {
-    sheets.value = (await api.shelf()).sheets
-    unread.value = null
-  } catch (error) {
-    unread.value = error instanceof Problem ? error.message : String(error)
-  }
-}
 void load().then(() => enterList())
 
 const { refusals, isOver, arrival, open, bringIn, stop } = useBringIn(load)
@@ -78,18 +75,63 @@ async function makeExample(id: string): Promise<void> {
   await make(t('shelf.exampleName', { notation: labelOf(id) }), `${text}\n`, id)
 }
 
-async function rename(sheet: ShelfSheet, title: string): Promise<void> {
-  await api.change(sheet.id, { title })
-  await load()
+const picked = ref<ReadonlySet<string>>(new Set())
+/** In the order of the shelf. */
+const pickedIds = computed(() =>
+  sections.value.flatMap((section) => section.sheets.map(({ id }) => id)).filter((id) => picked.value.has(id)),
+)
+
+function pick(id: string): void {
+  const next = new Set(picked.value)
+  if (!next.delete(id)) next.add(id)
+  picked.value = next
 }
 
-async function takeOff(sheet: ShelfSheet): Promise<void> {
-  await api.takeOff(sheet.id)
-  await load()
-  say(t('shelf.takenOff', { title: sheet.title }), async () => {
-    await api.putBack(sheet.id)
-    await load()
-  })
+/** Does something with all that are chosen, after which none is. */
+async function withPicked(doing: (ids: readonly string[]) => Promise<unknown>): Promise<void> {
+  await doing(pickedIds.value)
+  picked.value = new Set()
+}
+
+const join = () =>
+  opened(
+    t('shelf.join'),
+    api.gather(
+      pickedIds.value.map((sheet) => ({ sheet })),
+      sheets.value?.find(({ id }) => id === pickedIds.value[0])?.title ?? null,
+    ),
+  )
+
+/** The questions of each sheet together, in the order in which they were found. */
+function gather(hits: readonly Hit[]): void {
+  const bySheet = new Map<string, number[]>()
+  for (const { sheet, question } of hits)
+    if (question !== null) bySheet.set(sheet, [...(bySheet.get(sheet) ?? []), question])
+  const from = [...bySheet].map(([sheet, questions]) => ({ sheet, questions }))
+  void opened(t('shelf.gather', hits.length), api.gather(from, wanted.value.trim()))
+}
+
+const heads = useTemplateRef<{ startRenaming: () => void }[]>('heads')
+async function newGroup(): Promise<void> {
+  await shelf.addGroup(t('shelf.newGroup'))
+  await nextTick()
+  heads.value?.at(-1)?.startRenaming()
+}
+
+const DRAGGED = 'application/x-notagram-sheet'
+const dragged = (event: DragEvent): boolean => event.dataTransfer?.types.includes(DRAGGED) ?? false
+
+function drag(event: DragEvent, { id }: ShelfSheet): void {
+  const ids = picked.value.has(id) ? pickedIds.value : [id]
+  event.dataTransfer?.setData(DRAGGED, JSON.stringify(ids))
+}
+
+function drop(event: DragEvent, group: string | null): void {
+  const data = event.dataTransfer?.getData(DRAGGED)
+  if (!data) return
+  event.preventDefault()
+  picked.value = new Set()
+  void shelf.putInto(JSON.parse(data) as string[], group)
 }
 
 useEventListener(window, 'paste', (event) => {
@@ -101,30 +143,45 @@ useEventListener(window, 'paste', (event) => {
 })
 
 useEventListener(window, 'keydown', (event) => {
-  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
   const isElsewhere = event.target instanceof HTMLElement && event.target.closest('input, textarea, [role=dialog]')
-  if (step === undefined || isElsewhere || event.ctrlKey || event.altKey || event.metaKey) return
+  if (isElsewhere || event.ctrlKey || event.altKey || event.metaKey) return
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  if (event.key === 'Escape') picked.value = new Set()
+  if (step === undefined) return
   event.preventDefault()
   moveBy(step)
 })
 
 const list = useTemplateRef('list')
-/** The sheet that keys are about; the first, until another was. */
+/** What keys are about, a sheet or a group; the first, until another was. */
 const chosen = ref<string | null>(null)
-const chosenHere = computed(() => (shown.value.find(({ id }) => id === chosen.value) ?? shown.value[0])?.id)
+const stops = computed(() =>
+  sections.value.flatMap(({ group, sheets: inside }) => [
+    ...(group ? [group.id] : []),
+    ...(group?.isFolded && words.value === '' ? [] : inside.map(({ id }) => id)),
+  ]),
+)
+const chosenHere = computed(() => stops.value.find((id) => id === chosen.value) ?? stops.value[0])
 
-const linkOf = (index: number) => list.value?.querySelectorAll<HTMLElement>('.sheet-row .title')[index]
+const stopAt = (index: number) => list.value?.querySelectorAll<HTMLElement>('[data-stop]')[index]
 
 function moveBy(step: number): void {
-  const index = shown.value.findIndex(({ id }) => id === chosenHere.value)
+  const index = stops.value.findIndex((id) => id === chosenHere.value)
   const isIn = list.value?.contains(document.activeElement)
-  linkOf(Math.min(shown.value.length - 1, Math.max(0, isIn ? index + step : index)))?.focus()
+  stopAt(Math.min(stops.value.length - 1, Math.max(0, isIn ? index + step : index)))?.focus()
 }
 
 /** Keys work at once: whoever is nowhere yet is in the list. */
 async function enterList(): Promise<void> {
   await nextTick()
-  if (document.activeElement === document.body) linkOf(0)?.focus({ preventScroll: true })
+  if (document.activeElement === document.body) stopAt(0)?.focus({ preventScroll: true })
+}
+
+/** A sheet that moves to another group keeps the focus. */
+async function shift(sheet: ShelfSheet, step: 1 | -1): Promise<void> {
+  await shelf.shift(sheet, step)
+  await nextTick()
+  stopAt(stops.value.indexOf(sheet.id))?.focus()
 }
 
 const field = useTemplateRef<{ $el: HTMLInputElement }>('field')
@@ -134,6 +191,8 @@ const actions: Action[] = [
   { id: 'open', keys: 'Enter', hint: 'shelf.opening' },
   { id: 'rename', keys: 'F2', hint: 'shelf.renaming' },
   { id: 'takeOff', keys: 'Del', hint: 'shelf.removing' },
+  { id: 'pick', keys: 'Space', hint: 'shelf.picking' },
+  { id: 'shift', keys: 'Alt ↑ ↓' },
   { id: 'new', keys: 'F9', hint: 'shelf.newSheet', run: () => makeEmpty(newNotation.value) },
   { id: 'paste', keys: 'Ctrl V', hint: 'shelf.pasting' },
   { id: 'find', keys: 'F4', hint: 'shelf.finding', run: () => field.value?.$el.focus() },
@@ -148,7 +207,14 @@ useActionKeys(actions)
       <template #end>
         <label v-if="sheets?.length" class="find">
           <span class="visually-hidden">{{ t('shelf.find') }}</span>
-          <InputText ref="field" v-model="wanted" size="small" type="search" :placeholder="t('shelf.find')" />
+          <InputText
+            ref="field"
+            v-model="wanted"
+            size="small"
+            type="search"
+            :placeholder="t('shelf.find')"
+            @keydown.esc="wanted = ''"
+          />
         </label>
       </template>
     </AppBar>
@@ -164,22 +230,62 @@ useActionKeys(actions)
           <Button size="small" severity="secondary" outlined @click="load">{{ t('shelf.again') }}</Button>
         </div>
         <template v-if="sheets?.length">
-          <h1>
-            {{ t('shelf.title') }} <span>{{ t('shelf.sheets', sheets.length) }}</span>
-          </h1>
-          <ul ref="list">
-            <SheetRow
-              v-for="sheet in shown"
-              :key="sheet.id"
-              :sheet="sheet"
-              :is-chosen="sheet.id === chosenHere"
-              @focusin="chosen = sheet.id"
-              @rename="rename(sheet, $event)"
-              @take-off="takeOff(sheet)"
-            />
-          </ul>
-          <p v-if="!shown.length" class="none">{{ t('shelf.findNone') }}</p>
-          <BeadLegend />
+          <div class="top">
+            <h1>
+              {{ t('shelf.title') }} <span>{{ t('shelf.sheets', sheets.length) }}</span>
+            </h1>
+            <Button size="small" severity="secondary" text @click="newGroup">{{ t('shelf.newGroup') }}</Button>
+          </div>
+          <ChosenBar
+            v-if="pickedIds.length"
+            :count="pickedIds.length"
+            :groups="groups"
+            @join="join"
+            @copy="withPicked(shelf.copy)"
+            @put="(group) => withPicked((ids) => shelf.putInto(ids, group))"
+            @take-off="withPicked(shelf.takeOff)"
+            @clear="picked = new Set()"
+          />
+          <div ref="list">
+            <section
+              v-for="{ group, sheets: inside } in sections"
+              :key="group?.id ?? 'none'"
+              @dragover="dragged($event) && $event.preventDefault()"
+              @drop="drop($event, group?.id ?? null)"
+            >
+              <GroupHead
+                v-if="group"
+                ref="heads"
+                :group="group"
+                :count="inside.length"
+                :is-chosen="group.id === chosenHere"
+                @focusin="chosen = group.id"
+                @fold="shelf.changeGroup(group.id, { isFolded: !group.isFolded })"
+                @rename="shelf.changeGroup(group.id, { name: $event })"
+                @move="shelf.moveGroup(group, $event)"
+                @remove="shelf.removeGroup(group)"
+              />
+              <h2 v-else-if="sections.length > 1" class="others">{{ t('shelf.noGroup') }}</h2>
+              <ul v-if="!group?.isFolded || words !== ''">
+                <SheetRow
+                  v-for="sheet in inside"
+                  :key="sheet.id"
+                  :sheet="sheet"
+                  :is-chosen="sheet.id === chosenHere"
+                  :is-picked="picked.has(sheet.id)"
+                  @focusin="chosen = sheet.id"
+                  @rename="shelf.rename(sheet.id, $event)"
+                  @take-off="shelf.takeOff([sheet.id])"
+                  @pick="pick(sheet.id)"
+                  @shift="shift(sheet, $event)"
+                  @drag="drag($event, sheet)"
+                />
+              </ul>
+            </section>
+          </div>
+          <p v-if="!shown.length && !found?.hits.length" class="none">{{ t('shelf.findNone') }}</p>
+          <SearchHits v-if="found" :found="found" @gather="gather" />
+          <BeadLegend v-else />
         </template>
         <div v-else-if="sheets" class="teaching">
           <h1>{{ t('shelf.emptyTitle') }}</h1>
@@ -238,6 +344,22 @@ main {
   background: var(--leaf);
 }
 
+.top {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  padding-inline-end: 14px;
+}
+
+.others {
+  min-block-size: 38px;
+  padding-inline: 26px;
+  border-block-start: 1px solid var(--rule);
+  background: var(--source);
+  color: var(--soft);
+  line-height: 38px;
+}
+
 .sheets h1 {
   padding: 18px 26px 8px;
   font-weight: 650;
@@ -254,7 +376,6 @@ ul {
   margin: 0;
   padding: 0;
   list-style: none;
-  border-block-end: 1px solid var(--rule);
 }
 
 .none,
@@ -309,6 +430,10 @@ ul {
   padding: 10px 14px;
   border-inline-start: 3px solid var(--fault);
   background: var(--fault-wash);
+}
+
+.find :deep(input) {
+  inline-size: 240px;
 }
 
 .find {

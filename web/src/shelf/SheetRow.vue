@@ -8,12 +8,24 @@ import { useOffer } from '@/composables/useOffer'
 import LyingSpine from './LyingSpine.vue'
 import { when } from './when'
 
-const { sheet, isChosen = false } = defineProps<{
+const {
+  sheet,
+  isChosen = false,
+  isPicked = false,
+} = defineProps<{
   sheet: ShelfSheet
   /** Whether Tab comes to this row: of a list, it stops at one. */
   isChosen?: boolean
+  /** Whether it is one of those that something is to be done with. */
+  isPicked?: boolean
 }>()
-const emit = defineEmits<{ rename: [title: string]; takeOff: [] }>()
+const emit = defineEmits<{
+  rename: [title: string]
+  takeOff: []
+  pick: []
+  shift: [step: 1 | -1]
+  drag: [event: DragEvent]
+}>()
 
 const { t } = useI18n()
 const { labelOf } = useOffer()
@@ -45,7 +57,22 @@ defineExpose({ startRenaming })
 </script>
 
 <template>
-  <li class="sheet-row" @keydown.f2.prevent="startRenaming" @keydown.delete.self.prevent="emit('takeOff')">
+  <li
+    class="sheet-row"
+    :class="{ 'is-picked': isPicked }"
+    draggable="true"
+    @dragstart="emit('drag', $event)"
+    @keydown.f2.prevent="startRenaming"
+    @keydown.delete.self.prevent="emit('takeOff')"
+  >
+    <input
+      type="checkbox"
+      class="pick"
+      tabindex="-1"
+      :checked="isPicked"
+      :aria-label="t('shelf.pick', { title: sheet.title })"
+      @change="emit('pick')"
+    />
     <div class="name">
       <InputText
         v-if="newTitle !== null"
@@ -63,9 +90,14 @@ defineExpose({ startRenaming })
         v-else
         ref="link"
         class="title"
+        data-stop
+        draggable="false"
         :to="{ name: 'desk', params: { id: sheet.id, leaf: sheet.awaitsTidying ? 'tidied' : 'proof' } }"
         :tabindex="isChosen ? 0 : -1"
         @keydown.delete.prevent="emit('takeOff')"
+        @keydown.space.prevent="emit('pick')"
+        @keydown.alt.up.prevent.stop="emit('shift', -1)"
+        @keydown.alt.down.prevent.stop="emit('shift', 1)"
         >{{ sheet.title }}</RouterLink
       >
       <span class="when">{{ changed }}</span>
@@ -117,8 +149,24 @@ defineExpose({ startRenaming })
 }
 
 .sheet-row:hover,
-.sheet-row:focus-within {
+.sheet-row:focus-within,
+.sheet-row.is-picked {
   background: var(--line-wash);
+}
+
+/* It is seen where it may be wanted, and where it is ticked. */
+.pick {
+  position: absolute;
+  z-index: 1;
+  inset-inline-start: 6px;
+  inset-block-start: 24px;
+  accent-color: var(--ink);
+}
+
+@media (hover: hover) {
+  .sheet-row:not(:hover, .is-picked) .pick {
+    opacity: 0;
+  }
 }
 
 .name {
