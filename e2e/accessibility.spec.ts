@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './story'
-import { handOverAs, openLeaf, openSheet } from './desk'
+import { handOverAs, openLeaf, openSheet, pasteSheet, source } from './desk'
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
@@ -50,7 +50,36 @@ test('everything is reached by key', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(page.locator('.cm-content')).toBeFocused()
   await page.keyboard.press('F6')
+  await expect(page.locator('.spine-strip button').first()).toBeFocused()
+  await page.keyboard.press('F6')
   await expect(page.getByRole('region', { name: 'Proof' })).toBeFocused()
   await page.keyboard.press('F6')
+  await expect(page.locator('.leaf .tools button, .leaf .tools input').first()).toBeFocused()
+  await page.keyboard.press('F6')
   await expect(page.locator('.cm-content')).toBeFocused()
+
+  await page.keyboard.press('F1')
+  await page.getByLabel('Find an action').fill('Show the Findings')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('region', { name: 'Findings' })).toBeFocused()
+})
+
+test('the line at the foot speaks of the question that is marked; help leads to the guide', async ({ page, context }) => {
+  await pasteSheet(page, 'At the foot', '1. Which?\na. x\nb. y\n\n2. Bees fly.\nTrue   False\n')
+  await openLeaf(page, 'Proof')
+  await page.getByRole('button', { name: 'Next unmarked question' }).click()
+  await expect(page.locator('.status-bar')).toContainText('marking · question 1 · One answer')
+  await page.keyboard.press('b')
+  await expect(page.locator('.status-bar')).toContainText('marking · question 2 · True or false')
+  await source(page).click()
+  await expect(page.locator('.status-bar')).toContainText(/line \d+, column \d+/)
+
+  await page.keyboard.press('F1')
+  await expect(page.getByRole('dialog')).toContainText('mark the answer with this letter as right')
+  const [guide] = await Promise.all([context.waitForEvent('page'), page.getByRole('link', { name: 'Read the guide' }).click()])
+  await guide.getByRole('navigation').getByRole('link', { name: '2 · Tidy' }).click()
+  await expect(guide.getByRole('heading', { name: '2 · Tidy' })).toBeVisible()
+  const picture = guide.getByRole('img').first()
+  expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(1280)
+  expect((await new AxeBuilder({ page: guide }).withTags(RULES).analyze()).violations).toEqual([])
 })

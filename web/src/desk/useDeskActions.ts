@@ -44,6 +44,12 @@ export function useDeskActions({
     leaf('tidied'),
     { id: 'key', keys: '', run: openKey },
     leaf('proof'),
+    // Those of marking work where the Proof has the focus.
+    { id: 'markLetter', keys: 'A B C' },
+    { id: 'markForms', keys: 'T F' },
+    { id: 'markAlso', keys: 'Shift A' },
+    { id: 'markSkip', keys: 'Enter' },
+    { id: 'markMove', keys: '↑ ↓' },
     leaf('findings'),
     leaf('handover'),
     { id: 'shelf', keys: '', run: () => void router.push('/') },

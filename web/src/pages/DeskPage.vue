@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core'
+import { useEventListener, useTitle } from '@vueuse/core'
 import ProgressBar from 'primevue/progressbar'
 import Select from 'primevue/select'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
@@ -22,6 +22,7 @@ import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useDesk } from '@/desk/useDesk'
 import { useDeskActions } from '@/desk/useDeskActions'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
+import { firstIn, goRound, type Stop } from '@/desk/useRound'
 import { useOneLeaf } from '@/desk/useOneLeaf'
 import AppBar from '@/parts/AppBar.vue'
 import HelpDialog from '@/parts/HelpDialog.vue'
@@ -43,9 +44,13 @@ const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
 
 const editor = useTemplateRef('editor')
-const leafView = useTemplateRef<{ list: FacingSide | null; items: readonly FacingItem[]; openKey?: () => void }>(
-  'leafView',
-)
+const leafView = useTemplateRef<{
+  list: FacingSide | null
+  items: readonly FacingItem[]
+  openKey?: () => void
+  /** The question that is being worked on there. */
+  current?: number | null
+}>('leafView')
 const side = computed(() => leafView.value?.list ?? null)
 const items = computed(() => leafView.value?.items ?? [])
 const leafMoved = ref(0)
@@ -72,6 +77,17 @@ watch(
 )
 
 const block = computed(() => reading.value.blocks[cursor.value.block])
+const isInSource = ref(false)
+useEventListener(
+  document,
+  'focusin',
+  ({ target }) => (isInSource.value = target instanceof Node && (desk.view.value?.dom.contains(target) ?? false)),
+)
+const marked = computed(() => (isInSource.value ? null : (leafView.value?.current ?? null)))
+/** What the line at the foot speaks of: the question that is marked, else the one at the cursor. */
+const worked = computed(
+  () => reading.value.blocks.find(({ number }) => number !== null && number === marked.value) ?? block.value,
+)
 const notation = computed(() => offer.value.notations.find(({ id: one }) => one === sheet.value?.notation))
 const examples = computed(() => notation.value?.examples ?? [])
 const leaves = computed(() => {
@@ -82,6 +98,14 @@ const marksAtOnce = ref(false)
 
 function show(name: LeafName): void {
   void router.replace({ name: 'desk', params: { id, leaf: name } })
+}
+
+/** Whoever opens a leaf by key is in it. */
+async function enter(name: LeafName): Promise<void> {
+  isSourceOpen.value = false
+  await router.replace({ name: 'desk', params: { id, leaf: name } })
+  await nextTick()
+  side.value?.scroller?.focus()
 }
 
 /** What was tidied is to be marked. */
@@ -96,10 +120,15 @@ async function openKey(): Promise<void> {
   leafView.value?.openKey?.()
 }
 
-function otherSide(): void {
-  if (desk.view.value?.hasFocus) side.value?.scroller?.focus()
-  else desk.focusSource()
-}
+const book = useTemplateRef('book')
+const part = (selector: string) => book.value?.querySelector(selector)
+/** F6 goes round: the source, the spine, the leaf, the buttons of the leaf. */
+const stops: readonly Stop[] = [
+  { within: () => desk.view.value?.dom, focus: desk.focusSource },
+  { within: () => part('.spine-strip'), focus: () => firstIn(part('.spine-strip'))?.focus() },
+  { within: () => side.value?.scroller, focus: () => side.value?.scroller?.focus() },
+  { within: () => part('.leaf .tools'), focus: () => firstIn(part('.leaf .tools'))?.focus() },
+]
 
 async function readAs(encoding: string): Promise<void> {
   if (await desk.change({ encoding })) {
@@ -111,9 +140,9 @@ async function readAs(encoding: string): Promise<void> {
 const actions = useDeskActions({
   desk,
   leaves,
-  show,
+  show: (name) => void enter(name),
   openKey: () => void openKey(),
-  otherSide,
+  otherSide: () => goRound(stops),
   openHelp: () => (isHelpOpen.value = true),
 })
 </script>
@@ -143,7 +172,7 @@ const actions = useDeskActions({
       <p>{{ desk.problem.value }}</p>
       <RouterLink to="/">{{ t('desk.toShelf') }}</RouterLink>
     </main>
-    <main v-else class="book" :class="{ 'shows-source': isSourceOpen }">
+    <main v-else ref="book" class="book" :class="{ 'shows-source': isSourceOpen }">
       <div class="head source-head">
         <h2>{{ t('desk.source') }}</h2>
         <template v-if="sheet">
@@ -225,9 +254,10 @@ const actions = useDeskActions({
 
     <StatusBar :actions="actions">
       <template #end>
-        {{ t('desk.place', { line: cursor.line, column: cursor.column }) }}
-        <template v-if="block?.number"> · {{ t('desk.inQuestion', { number: block.number }) }}</template>
-        <template v-if="block?.body.question"> · {{ t(`type.${block.body.question.type}`) }}</template>
+        <template v-if="marked === null">{{ t('desk.place', { line: cursor.line, column: cursor.column }) }}</template>
+        <template v-else>{{ t('desk.marking') }}</template>
+        <template v-if="worked?.number"> · {{ t('desk.inQuestion', { number: worked.number }) }}</template>
+        <template v-if="worked?.body.question"> · {{ t(`type.${worked.body.question.type}`) }}</template>
       </template>
     </StatusBar>
 

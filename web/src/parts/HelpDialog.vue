@@ -32,7 +32,9 @@ function run(action: Action | undefined): void {
     class="help-dialog"
     :close-button-props="{ ariaLabel: t('app.close'), severity: 'secondary', text: true }"
   >
-    <p class="lead">{{ t('help.lead') }}</p>
+    <p class="lead">
+      {{ t('help.lead') }} <a href="/guide" target="_blank">{{ t('help.guide') }}</a>
+    </p>
     <InputText
       v-model="wanted"
       autofocus

@@ -116,7 +116,7 @@ function estimate({ block }: ProofItem): number {
 
 const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.value.block] === block
 
-defineExpose({ list, items, openKey: () => (isKeyOpen.value = true) })
+defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
 </script>
 
 <template>
