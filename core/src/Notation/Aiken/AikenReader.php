@@ -11,6 +11,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\ExplanationLabel;
 use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Token;
@@ -45,6 +46,7 @@ final readonly class AikenReader implements Reader
                 'aiken.stray-text',
                 new Span(0, $length),
                 Fix::offered('remove-text', [TextEdit::remove(new Span(0, \strlen($text)))]),
+                case: null === ExplanationLabel::length($text) ? '' : 'explanation',
             )->about(Matter::StrayLines)],
             tokens: [new Token(TokenKind::Stray, 0, $length)],
             comments: array_map(trim(...), explode("\n", LineEnding::folded(rtrim($text)))),

@@ -11,6 +11,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\ExplanationLabel;
 use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
@@ -65,6 +66,8 @@ final class GiftQuestion
         $open = $this->openingBrace($start);
         [$stem, $format] = $this->formatted($start, $open ?? \strlen($this->text), FormattedText::AUTO);
         if (null === $open) {
+            $this->explanationApart($start);
+
             return $this->reading(new Question(new Stimulus(), new FormattedText(GiftText::meant($stem), $format), $this->trimmed($start, \strlen($this->text)), $title, ...$this->notes()));
         }
 
@@ -84,7 +87,8 @@ final class GiftQuestion
             return $this->reading(null);
         }
 
-        [$meant, $stem] = $this->withTextAfter($meant, $stem, $close + 1);
+        $isExplained = $this->explanationAfter($close, $answers->explanation);
+        [$meant, $stem] = $this->withTextAfter($meant, $stem, $close + 1, $isExplained);
 
         return $this->reading(new Question($meant, new FormattedText($stem, $format), $this->trimmed($start, $open), $title, $answers->explanation, ...$this->notes()));
     }
@@ -348,8 +352,40 @@ final class GiftQuestion
         }
     }
 
+    /** An explanation on a line below the answers would be shown as the end of the question; whether there is one. */
+    private function explanationAfter(int $close, ?FormattedText $inside): bool
+    {
+        $after = substr($this->text, $close + 1);
+        $label = Regex::match('/^[ \t]*+\R/', $after) ? ExplanationLabel::length($after) : null;
+        if (null === $label) {
+            return false;
+        }
+        $words = trim(substr($after, $label), GiftText::BLANKS);
+        $span = new Span($close + 1 + strspn($after, GiftText::BLANKS), $close + 1 + \strlen(rtrim($after, GiftText::BLANKS)));
+        $lineStart = max((int) strrpos(substr($this->block, 0, $close), "\n"), 0);
+        $isOnLineOfItsOwn = '' === trim(substr($this->block, $lineStart, $close - $lineStart));
+        $place = $isOnLineOfItsOwn ? $lineStart + 1 : $close;
+        $written = '####'.GiftText::spelled(GiftText::meant($words), GiftWriter::MARKS_IN_ANSWERS);
+        $fix = null !== $inside ? null : Fix::offered('move-explanation', [
+            TextEdit::insert($place, $isOnLineOfItsOwn ? "  {$written}\n" : " {$written}"),
+            TextEdit::remove(new Span($close + 1, $span->end)),
+        ]);
+        $this->findings[] = Finding::doubt('gift.text-after-answers', $span, $fix, case: 'explanation')->about(Matter::StrayLines);
+
+        return true;
+    }
+
+    /** Below a blank line it would be shown as a text of its own. */
+    private function explanationApart(int $start): void
+    {
+        if (null !== ExplanationLabel::length(substr($this->text, $start))) {
+            $span = $this->trimmed($start, \strlen($this->text));
+            $this->findings[] = Finding::doubt('gift.text-after-answers', $span, Fix::offered('remove-text', [TextEdit::remove(new Span(0, \strlen($this->block)))]), case: 'explanation-apart')->about(Matter::StrayLines);
+        }
+    }
+
     /** @return array{Answers, string} the answers, a gap if words follow them, and the stem as meant */
-    private function withTextAfter(Answers $answers, string $stem, int $start): array
+    private function withTextAfter(Answers $answers, string $stem, int $start, bool $isExplained): array
     {
         $after = substr($this->text, $start);
         if ('' === trim($after, GiftText::BLANKS)) {
@@ -371,11 +407,13 @@ final class GiftQuestion
         if ($answers instanceof MultipleResponse) {
             return [$answers, $before.Gap::RULE.$following];
         }
-        $first = $start + strspn($after, GiftText::BLANKS);
-        $this->findings[] = Finding::doubt(
-            'gift.text-after-answers',
-            new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
-        )->about(Matter::StrayLines);
+        if (!$isExplained) {
+            $first = $start + strspn($after, GiftText::BLANKS);
+            $this->findings[] = Finding::doubt(
+                'gift.text-after-answers',
+                new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
+            )->about(Matter::StrayLines);
+        }
 
         return [$answers, ltrim(rtrim($before).' '.$words)];
     }

@@ -7,6 +7,7 @@ namespace Notagram\Notation\Gift;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\ExplanationLabel;
 use Notagram\Notation\Token;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -68,7 +69,7 @@ final class PlainQuestion
             $meant = GiftText::meant($meant);
         }
         if ('' !== $after && '' !== trim($after, GiftText::BLANKS)) {
-            if (!$answers instanceof Choice && !$answers instanceof ShortAnswer) {
+            if ((!$answers instanceof Choice && !$answers instanceof ShortAnswer) || null !== ExplanationLabel::length($after)) {
                 return null;
             }
             $before = $meant.('' !== $meant && rtrim($stem) !== $stem ? ' ' : '');

@@ -251,7 +251,7 @@ final readonly class StarredWriter implements Writer
         $first = array_shift($questions);
         $last = array_pop($questions);
 
-        return $texts($first) === ['One?', ['x', 'y']] && $texts($last) === ['Three?', ['x', 'y']] ? $questions : null;
+        return null === $first?->explanation && $texts($first) === ['One?', ['x', 'y']] && $texts($last) === ['Three?', ['x', 'y']] ? $questions : null;
     }
 
     /** On one line. */
