@@ -41,6 +41,7 @@ return [
         'option' => 'buchstabe|option|antwort',
         'type' => 'typ|fragetyp|art',
         'ending' => 'ende(?: (?:des tests|der prüfung|der klassenarbeit|der arbeit))?|viel erfolg!?',
+        'farewell' => 'sag(?:en sie)? (?:mir|einfach)|lass(?:en sie)? (?:es )?mich wissen|ich hoffe,|möchten sie,? dass|möchtest du,? dass|soll ich|viel erfolg|viel glück|gerne? (?:kann|passe|erstelle) ich|(?:wenn|falls) (?:du|sie) (?:möchte|willst|wollen|weitere|noch)',
         'remark' => 'beachte|achtung|merke|bitte beachten',
         'statement' => 'aussagen?|sätze?|frage',
     ],

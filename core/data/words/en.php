@@ -41,6 +41,7 @@ return [
         'option' => 'letter|option|choice|answer|alternative',
         'type' => 'type|question type|format',
         'ending' => '(?:this is )?(?:the )?end of (?:the |this )?(?:test|exam(?:ination)?|paper|quiz|questions?)|end',
+        'farewell' => 'let me know|feel free to|(?:i )?hope (?:this|that|these)|would you like (?:me|more)|do you want (?:me|more)|if you(?:[’\']d| would)? (?:like|need|want) (?:me|more|any|help)|shall i|happy (?:teaching|studying|learning)|good luck',
         'remark' => 'note|nb|n\\.b\\.|remember|please note',
         'statement' => 'statements?|sentences?',
     ],

@@ -41,6 +41,7 @@ return [
         'option' => 'letra|opción|respuesta',
         'type' => 'tipo|tipo de pregunta',
         'ending' => 'fin(?: del (?:examen|test|cuestionario))?',
+        'farewell' => 'espero que|avísame|avíseme|si (?:quieres|necesitas|deseas?|necesita),?|¿(?:quieres|te gustaría|desea) que|no dudes en|buena suerte|házmelo saber',
         'remark' => 'nota|ojo|atención',
         'statement' => 'afirmaciones|afirmación|frases?|enunciado|pregunta',
     ],

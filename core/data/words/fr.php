@@ -41,6 +41,7 @@ return [
         'option' => 'lettre|option|réponse|proposition',
         'type' => 'type(?: de question)?',
         'ending' => 'fin(?: (?:du test|de l[’\']examen|du contrôle))?',
+        'farewell' => 'j[’\']espère que|n[’\']hésite[sz]? pas|dites?[- ]moi|si (?:vous souhaitez|vous voulez|tu veux) (?:que|plus|d[’\']autres)|souhaitez-vous que|voulez-vous que|bonne chance|bon courage',
         'remark' => 'remarque|attention|nb',
         'statement' => 'affirmations?|phrases?|énoncé|question',
     ],

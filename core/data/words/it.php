@@ -41,6 +41,7 @@ return [
         'option' => 'lettera|opzione|risposta',
         'type' => 'tipo(?: di domanda)?',
         'ending' => 'fine(?: (?:del test|della verifica|dell[’\']esame))?',
+        'farewell' => 'spero che|fammi sapere|mi faccia sapere|se (?:vuoi|desideri|hai bisogno|desidera),?|vuoi che|buona fortuna|in bocca al lupo',
         'remark' => 'nota|attenzione|nb',
         'statement' => 'affermazioni|affermazione|frasi|domanda',
     ],

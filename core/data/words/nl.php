@@ -41,6 +41,7 @@ return [
         'option' => 'letter|optie|antwoord',
         'type' => 'type|soort vraag|vraagtype',
         'ending' => 'einde(?: (?:van (?:de|het) (?:toets|examen|proefwerk)))?',
+        'farewell' => 'ik hoop dat|laat (?:het )?(?:me|mij) (?:maar )?weten|wil je dat|wilt u dat|als je (?:wilt|meer wilt)|veel succes',
         'remark' => 'let op|opmerking|nb',
         'statement' => 'stellingen?|beweringen?|zinnen|vraag',
     ],

@@ -41,6 +41,7 @@ return [
         'option' => 'letra|opção|alternativa|resposta',
         'type' => 'tipo(?: de (?:questão|pergunta))?',
         'ending' => 'fim(?: (?:da prova|do teste|do exame))?',
+        'farewell' => 'espero que|avise-me|me avise|se (?:quiser|precisar|desejar),?|gostaria que|deseja que eu|boa sorte|qualquer dúvida',
         'remark' => 'nota|atenção|observação|obs',
         'statement' => 'afirmações|afirmação|frases?|pergunta|questão',
     ],

@@ -94,6 +94,27 @@ final class SevenLanguagesTest extends TestCase
         ], self::read($tidied->text));
     }
 
+    /** @return iterable<string, array{string}> what an assistant ends with, said from memory: common practice, no source */
+    public static function farewells(): iterable
+    {
+        yield 'English' => ['Let me know if you’d like more questions!'];
+        yield 'English, hoping' => ['I hope this helps you with your class.'];
+        yield 'German' => ['Lass mich wissen, ob du weitere Fragen brauchst.'];
+        yield 'Spanish' => ['¿Quieres que añada más preguntas?'];
+        yield 'French' => ['N’hésitez pas à me demander d’autres questions !'];
+        yield 'Italian' => ['Fammi sapere se ti servono altre domande.'];
+        yield 'Dutch' => ['Laat het me weten als je meer vragen wilt.'];
+        yield 'Portuguese' => ['Se quiser, posso criar mais perguntas.'];
+    }
+
+    #[DataProvider('farewells')]
+    public function testWhatAnAssistantEndsWithLeaves(string $farewell): void
+    {
+        $list = "1. Apis?\na) larva\n*b) regina\n";
+        self::assertSame($list, Tidy::of("{$list}\n{$farewell}\n")->text);
+        self::assertStringContainsString($farewell, Tidy::of("1. Quid dicit?\n{$farewell}\na) larva\n*b) regina\n")->text, 'Within a question it is part of that.');
+    }
+
     /** @param array<string, string> $words */
     private static function filled(array $words, string $text): string
     {

@@ -13,6 +13,7 @@ final class Furniture
     /** What is shorter may well be an answer that occurs twice. */
     private const SHORTEST_HEAD = 8;
     private const LONGEST_CUE = 60;
+    private const LONGEST_FAREWELL = 240;
     private const LONGEST_PAGE_NUMBER = 40;
     private const LONGEST_BUTTON = 30;
 
@@ -216,13 +217,23 @@ final class Furniture
         }
     }
 
-    /** “End of the test”, where nothing follows. */
+    /** “Let me know if you need more questions.” A paragraph of its own: a question may end with such words. */
+    private function isFarewell(int $index): bool
+    {
+        $text = $this->texts[$index];
+        $words = PaperWords::all()->farewell;
+
+        return '' === ($this->texts[$index - 1] ?? '') && \strlen($text) <= self::LONGEST_FAREWELL && !self::mayBeOfATest(rtrim($text, '?'))
+            && Regex::match("~^[¿¡]?(?:{$words})(?![\\p{L}]).*[.!?…]\\z~iu", $text);
+    }
+
+    /** “End of the test”, or what whoever wrote it says to whoever asked for it, where nothing follows. */
     private function ending(): void
     {
         $words = PaperWords::all();
         for ($index = \count($this->texts) - 1; $index > 3; --$index) {
             $role = $this->settled[$index];
-            if (null === $role && \strlen($this->texts[$index]) <= self::LONGEST_CUE && Regex::match("~^(?:[-–—*=]{2,}+\\s*+)?(?:{$words->ending})\\s*+[.!*=–—-]*+\\z~iu", $this->texts[$index])) {
+            if (null === $role && ($this->isFarewell($index) || (\strlen($this->texts[$index]) <= self::LONGEST_CUE && Regex::match("~^(?:[-–—*=]{2,}+\\s*+)?(?:{$words->ending})\\s*+[.!*=–—-]*+\\z~iu", $this->texts[$index])))) {
                 $this->settled[$index] = Role::Furniture;
             } elseif (Role::Blank !== $role && Role::Furniture !== $role) {
                 return;

@@ -6,6 +6,7 @@ namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
+use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
@@ -33,6 +34,7 @@ final readonly class TrueFalseColumns implements TidyStep
             $behind += $question->isBare() && null !== Lexer::truthsBehind($question->last()->body) ? 1 : 0;
         }
         foreach ($draft->questions as $question) {
+            $this->listed($draft, $question);
             $this->written($draft, $question);
             if (!$question->isBare()) {
                 continue;
@@ -65,6 +67,33 @@ final readonly class TrueFalseColumns implements TidyStep
                 $draft->drop($line);
             }
         }
+    }
+
+    /** “- True” and “- False” below a statement, as assistants and wikis write them. */
+    private function listed(Draft $draft, DraftQuestion $question): void
+    {
+        $isOptions = 2 === \count($question->options);
+        if ((!$isOptions && [] !== $question->options) || (!$isOptions && \count($question->stem) < 3)) {
+            return;
+        }
+        [$one, $other] = $isOptions ? array_map(static fn (DraftOption $option) => $option->line, $question->options) : \array_slice($question->stem, -2);
+        $words = [];
+        foreach ([$one, $other] as $line) {
+            $truths = Regex::match('/^\s*+[-–•*◦▪]\s++(.+)\z/u', rtrim($line->text()), $match) ? Lexer::truths($match[1]) : null;
+            if (null === $truths || 1 !== \count($truths)) {
+                return;
+            }
+            $words[] = $truths[0];
+        }
+        if ($words[0]->isTrue === $words[1]->isTrue || !$draft->drop($other) || !$draft->edit($one, "{$words[0]->word}   {$words[1]->word}", '', '')) {
+            return;
+        }
+        if ($isOptions) {
+            $question->options = [];
+        } else {
+            array_splice($question->stem, -2);
+        }
+        $question->truths[] = $one;
     }
 
     /** “True False” with one blank, with boxes, with a slash. */
