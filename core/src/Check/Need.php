@@ -17,6 +17,8 @@ enum Need: int
     case Markup = 8;
     /** A stem in a language whose words are known. */
     case Language = 16;
+    /** Two stars, one beside the other. */
+    case Stars = 32;
 
     /** What HTML, a picture or a formula begins with. */
     private const SIGNS_OF_MARKUP = '<$\\!';
@@ -30,7 +32,8 @@ enum Need: int
             | ($answers instanceof MultipleResponse ? self::SeveralAnswers->value : 0)
             | ($answers instanceof Numeric ? self::Numbers->value : 0)
             | (false === strpbrk($text, self::SIGNS_OF_MARKUP) ? 0 : self::Markup->value)
-            | (null === $wording->words ? 0 : self::Language->value);
+            | (null === $wording->words ? 0 : self::Language->value)
+            | (str_contains($text, '**') ? self::Stars->value : 0);
     }
 
     /**

@@ -54,6 +54,7 @@ final class Rules
             new Rule\Craft\HtmlUnbalanced(),
             new Rule\Craft\HtmlRemoved(),
             new Rule\Craft\FormulaUnreadable(),
+            new Rule\Craft\StarsShown(),
             new Rule\Craft\StemRepeated(),
 
             new Rule\Sheet\EmptySheet(),

@@ -11,7 +11,7 @@ use Notagram\Message\Message;
  *
  * A remedy is offered to a person, who must choose it.
  *
- * @phpstan-sealed Remedy\Accept|Remedy\Drop|Remedy\Share
+ * @phpstan-sealed Remedy\Accept|Remedy\Drop|Remedy\Share|Remedy\Unstar
  */
 interface Remedy
 {

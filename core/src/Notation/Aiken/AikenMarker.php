@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Notagram\Notation\Aiken;
 
 use Notagram\Finding\Remedy;
+use Notagram\Finding\Remedy\Unstar;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Marker;
+use Notagram\Notation\StarredWords;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Source\LineEnding;
@@ -70,7 +72,7 @@ final readonly class AikenMarker implements Marker
     public function remedied(Remedy $remedy, Question $question, string $text): ?array
     {
         // One right option of one size is all it has; which of two that are alike goes, the letters after it say.
-        return null;
+        return $remedy instanceof Unstar ? StarredWords::without($text, $remedy->texts) : null;
     }
 
     public function printedNumber(Block $block, string $text): ?int

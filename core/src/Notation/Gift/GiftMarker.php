@@ -8,10 +8,12 @@ use Notagram\Finding\Remedy;
 use Notagram\Finding\Remedy\Accept;
 use Notagram\Finding\Remedy\Drop;
 use Notagram\Finding\Remedy\Share;
+use Notagram\Finding\Remedy\Unstar;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PercentMark;
+use Notagram\Notation\StarredWords;
 use Notagram\Question\EvenShares;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
@@ -89,6 +91,7 @@ final readonly class GiftMarker implements Marker
             $remedy instanceof Accept && '=' !== substr($text, $answers[$remedy->before]->span->start, 1) => null,
             $remedy instanceof Accept => [TextEdit::insert($answers[$remedy->before]->span->start, '='.GiftText::spelled($remedy->form, GiftWriter::MARKS_IN_ANSWERS).' ')],
             $remedy instanceof Share => self::sharing($remedy, $options, $text),
+            $remedy instanceof Unstar => StarredWords::without($text, $remedy->texts, '<b>', '</b>'),
         };
     }
 

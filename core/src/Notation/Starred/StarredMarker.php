@@ -8,11 +8,13 @@ use Notagram\Finding\Remedy;
 use Notagram\Finding\Remedy\Accept;
 use Notagram\Finding\Remedy\Drop;
 use Notagram\Finding\Remedy\Share;
+use Notagram\Finding\Remedy\Unstar;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PaperWords;
+use Notagram\Notation\StarredWords;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Gap;
 use Notagram\Question\Question;
@@ -105,6 +107,7 @@ final readonly class StarredMarker implements Marker
             $remedy instanceof Drop => [] === $question->options() ? self::dropping($remedy, $accepted) : null,
             // Its stars share the points by themselves.
             $remedy instanceof Share => null,
+            $remedy instanceof Unstar => StarredWords::without($text, $remedy->texts),
         };
     }
 
