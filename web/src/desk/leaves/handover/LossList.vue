@@ -44,7 +44,7 @@ const nameOf = ({ number }: PlacedBlock) =>
 
 <style scoped>
 .loss-list {
-  max-block-size: 190px;
+  max-block-size: min(300px, 38vh);
   overflow-y: auto;
 }
 
