@@ -56,7 +56,7 @@ final class QuickReadersTest extends TestCase
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(23));
         $pieces = ['=', '~', '#', '%50%', '%', '::', '{', '}', '//', '→', "\u{A0}", '＝', "\n", "\n\n", ' ', "\t", '\\', 'T', '->', '[html]', '“', '$', '_', '^', '####', ':', '..', '1', '-', '<b>', '/', "\0", "\f", "\v", '…', '**', 'ANSWER: A', "\nA. x", 'B) ', "\r\n"];
         $compared = ['gift' => 0, 'aiken' => 0];
-        for ($times = 0; $times < 8_000; ++$times) {
+        for ($times = 0; $times < 12_000; ++$times) {
             $notation = 0 === $times % 3 ? 'aiken' : 'gift';
             $texts = 'gift' === $notation ? self::GIFT : self::AIKEN;
             $text = $texts[$random->getInt(0, \count($texts) - 1)];
