@@ -214,6 +214,7 @@ test('an empty shelf offers old tests to try, and a picture of theirs is shown',
   expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(380)
   await openLeaf(page, 'Hand over')
   await handOverAs(page, /^GIFT/)
+  await page.locator('.losses summary').last().click()
   await expect(page.getByRole('group', { name: 'things to know' }).getByText('Picture 1 stays here')).toBeVisible()
 })
 

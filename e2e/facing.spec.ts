@@ -68,7 +68,7 @@ test('a bead brings its question to the cursor, and brackets stand beside both s
 test('the right answers can be hidden, and stay hidden on the next sheet', async ({ page }) => {
   await openSheet(page, 'Castes and their work')
   await expect(page.locator('.bubble.is-key').first()).toBeVisible()
-  await page.getByRole('switch', { name: 'Show right answers' }).click()
+  await page.getByRole('switch', { name: 'Right answers' }).click()
   await expect(page.locator('.bubble.is-key')).toHaveCount(0)
   await expect(page.locator('.question-proof').first()).not.toContainText('A colony keeps two only')
   await openSheet(page, 'Honey and hive products')

@@ -9,13 +9,15 @@ final class OutlookTest extends ApiTestCase
 {
     public function testTheOutlookNamesRepeatsAcrossTheShelf(): void
     {
-        $this->call('POST', '/api/sheets', ['title' => 'Autumn test', 'text' => "Which bee mates with the queen? {=drone ~worker ~nurse}\n", 'notation' => 'gift']);
+        $other = self::textAt($this->call('POST', '/api/sheets', ['title' => 'Autumn test', 'text' => "Which bee mates with the queen? {=drone ~worker ~nurse}\n", 'notation' => 'gift']), 'id');
         $id = $this->createSheet("Read this.\n\nWhich of the bees mates with a queen? {=drone ~guard ~scout}\n");
         $outlook = $this->call('GET', "/api/sheets/{$id}/outlook");
 
         self::assertSame(2, self::at($outlook, 'findings.0.question'));
         self::assertSame('craft.stem-repeated', self::at($outlook, 'findings.0.finding.code'));
         self::assertStringContainsString('question 1 of “Autumn test”', self::textAt($outlook, 'findings.0.finding.message'));
+        self::assertSame(['sheet' => $other, 'question' => 1], self::at($outlook, 'findings.0.finding.other'));
+        self::assertSame('Remove this question', self::at($outlook, 'findings.0.finding.fix.label'));
         self::assertSame(0, self::at($outlook, 'findings.0.finding.from'), 'It counts from the start of its block.');
     }
 

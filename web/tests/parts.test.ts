@@ -33,6 +33,7 @@ beforeEach(() => {
 
 const finding = (more: Partial<Finding> = {}): Finding => ({
   code: 'gift.brace-unclosed',
+  other: null,
   level: 'fault',
   from: 0,
   to: 1,
@@ -190,6 +191,19 @@ describe('a pasted text', () => {
     await flushPromises()
     await paste.find('textarea').setValue(' \n ')
     expect(paste.findAll('button').at(-1)?.attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('a finding that speaks of another sheet', () => {
+  it('opens that sheet beside, at its question', () => {
+    const of = (other: Finding['other']) =>
+      mount(FindingNote, { props: { finding: finding({ other }) }, global: global() }).find('a')
+    expect(of({ sheet: 's2', question: 3 }).attributes()).toMatchObject({
+      href: '/sheets/s2/proof?question=3',
+      target: '_blank',
+    })
+    expect(of({ sheet: 's2', question: null }).attributes('href')).toBe('/sheets/s2/proof')
+    expect(of(null).exists()).toBe(false)
   })
 })
 

@@ -4,7 +4,17 @@ import type { Reading } from '@/api/client'
 import { blockIndexAt, countOf, findingsOf, isTouched, NOTHING_READ, spliced, stateOf } from '@/desk/sync/reading'
 import { body } from './samples'
 
-const doubt = { code: 'a.b', level: 'doubt', from: 1, to: 3, message: 'm', advice: 'a', fix: null, off: false } as const
+const doubt = {
+  code: 'a.b',
+  level: 'doubt',
+  from: 1,
+  to: 3,
+  message: 'm',
+  advice: 'a',
+  fix: null,
+  off: false,
+  other: null,
+} as const
 
 const first: Reading = {
   hash: 'h1',

@@ -10,6 +10,7 @@ export const finding = (more: Partial<Finding> = {}): Finding => ({
   advice: 'a',
   fix: null,
   off: false,
+  other: null,
   ...more,
 })
 

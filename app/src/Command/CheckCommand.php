@@ -7,6 +7,7 @@ namespace App\Command;
 use Notagram\Check\CheckedSheet;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
+use Notagram\Check\Repeat\Neighbour;
 use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
 use Notagram\Finding\Level;
@@ -40,7 +41,7 @@ final class CheckCommand extends SheetCommand
         foreach ($this->sources($input) as $named) {
             $sheet = ReadSheet::of($named->source, $this->notation($input, $named->source));
             $checked = $checker->check($sheet, new SheetWishes($expected, $off, $earlier));
-            array_push($earlier, ...StemRepeated::printsOf($sheet, $named->name));
+            array_push($earlier, ...StemRepeated::printsOf($sheet, new Neighbour($named->name, $named->name)));
             $faults += $checked->summary()->faults + $checked->summary()->broken;
             if ($wantsJson) {
                 $json[] = ['file' => $named->name] + SheetJson::of($checked, $this->sentences, $least);

@@ -17,6 +17,7 @@ use App\View\UntidiedView;
 use Brick\Math\BigRational;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
+use Notagram\Check\Repeat\Neighbour;
 use Notagram\Check\Repeat\StemPrint;
 use Notagram\Check\Rule\Craft\StemRepeated;
 use Notagram\Check\SheetWishes;
@@ -119,7 +120,7 @@ final readonly class Outlook
      */
     private function printsOf(SheetOnShelf $other, bool $mayRead): array
     {
-        $kept = $this->cache->getItem('prints.'.hash('xxh128', implode("\n", [$other->notation, $other->title, $other->textHash])));
+        $kept = $this->cache->getItem('prints.'.hash('xxh128', implode("\n", [$other->id, $other->notation, $other->title, $other->textHash])));
         if ($kept->isHit()) {
             /** @var list<StemPrint> $prints */
             $prints = $kept->get();
@@ -130,7 +131,7 @@ final readonly class Outlook
         if (null === $sheet) {
             return [];
         }
-        $prints = \strlen($sheet->text()) > self::LARGEST_NEIGHBOUR ? [] : StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->title());
+        $prints = \strlen($sheet->text()) > self::LARGEST_NEIGHBOUR ? [] : StemRepeated::printsOf(ReadSheet::of($sheet->source(), $sheet->notation()), new Neighbour($sheet->id, $sheet->title()));
         $this->cache->save($kept->set($prints));
 
         return $prints;

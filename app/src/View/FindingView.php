@@ -9,6 +9,7 @@ use Notagram\Editing\EditorEdit;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
 use Notagram\Finding\Level;
+use Notagram\Finding\OtherPlace;
 use Notagram\Finding\TextEdit;
 use Notagram\Message\Sentences;
 use Notagram\Source\EditorOffsets;
@@ -26,6 +27,8 @@ final readonly class FindingView
         public string $advice,
         public ?FixView $fix,
         public bool $off,
+        /** Another sheet that it speaks of. */
+        public ?OtherPlace $other,
     ) {
     }
 
@@ -43,6 +46,7 @@ final readonly class FindingView
             $sentences->of($finding->advice()),
             null === $fix ? null : self::fix($finding->code, $fix, $offsets, $sentences),
             $finding->isOff,
+            $finding->other,
         );
     }
 

@@ -33,6 +33,8 @@ final readonly class Finding
         public ?Matter $matter = null,
         /** @var list<Matter> what need not be said any more once this is said */
         public array $settles = [],
+        /** Another sheet that it speaks of. */
+        public ?OtherPlace $other = null,
     ) {
     }
 
@@ -97,6 +99,11 @@ final readonly class Finding
     public function asEcho(): self
     {
         return $this->with(['isEcho' => true]);
+    }
+
+    public function elsewhere(OtherPlace $other): self
+    {
+        return $this->with(['other' => $other]);
     }
 
     public function about(Matter $matter): self

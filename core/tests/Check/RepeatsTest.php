@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Check;
 
+use Notagram\Check\PlacedFinding;
+use Notagram\Check\Repeat\Neighbour;
 use Notagram\Check\Repeat\Repeat;
 use Notagram\Check\Repeat\Repeats;
 use Notagram\Check\Repeat\StemPrint;
 use Notagram\Check\Rule\Craft\StemRepeated;
+use Notagram\Check\SheetWishes;
+use Notagram\Finding\TextEdit;
 use Notagram\Notation\Gift\Gift;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
@@ -64,9 +68,32 @@ final class RepeatsTest extends TestCase
 
     public function testOtherSheetsAreLookedThroughAndNamed(): void
     {
-        $found = Repeats::among(self::prints('Which bee mates with the queen? {=drone ~worker}'), self::prints("One? {T}\n\nWhich bee mates with a queen? {=drone ~nurse}", 'Autumn'));
+        $found = Repeats::among(self::prints('Which bee mates with the queen? {=drone ~worker}'), self::prints("One? {T}\n\nWhich bee mates with a queen? {=drone ~nurse}", new Neighbour('a', 'Autumn')));
 
-        self::assertSame(['Autumn', 2], [$found[0]->earlier->sheet, $found[0]->earlier->number]);
+        self::assertSame(['Autumn', 2], [$found[0]->earlier->neighbour?->title, $found[0]->earlier->number]);
+    }
+
+    public function testACopyOfASheetIsToldOnceForTheSheet(): void
+    {
+        $questions = ['Which bee mates with the queen? {=drone}', 'What is the old name of a straw hive? {=skep}', 'How warm is it in the brood nest? {#35}', 'Who guards the flight hole? {=guard bees}'];
+        $autumn = self::prints(implode("\n\n", $questions), new Neighbour('a', 'Autumn'));
+        $found = static function (string $source) use ($autumn): array {
+            $sheet = ReadSheet::of(SourceText::fromUtf8($source), new Gift());
+
+            return array_map(static fn (PlacedFinding $placed) => [$placed->question, $placed->finding->case, $placed->finding->other?->sheet, $placed->finding->other?->question, $placed->finding->arguments['count'] ?? null], [...(new StemRepeated())->check($sheet, new SheetWishes(neighbours: $autumn))]);
+        };
+        self::assertSame([[null, 'copy', 'a', null, 4]], $found(implode("\n\n", $questions)));
+        self::assertSame([[null, 'copy', 'a', null, 3], [5, '', null, null, null]], $found("{$questions[0]}\n\n{$questions[1]}\n\n{$questions[2]}\n\nWax? {T}\n\nWax? {T}"), 'What repeats within the sheet is told all the same.');
+        self::assertSame([[1, 'elsewhere', 'a', 2, null], [2, 'elsewhere', 'a', 1, null]], $found("{$questions[1]}\n\n{$questions[0]}"), 'Two are no copy.');
+        self::assertSame([], $found('Wax? {T}'));
+    }
+
+    public function testTakingOneOutIsOffered(): void
+    {
+        $source = "Wax? {T}\n\nHoney? {T}\n\nWax? {T}\n";
+        [$placed] = [...(new StemRepeated())->check(ReadSheet::of(SourceText::fromUtf8($source), new Gift()), new SheetWishes())];
+        self::assertFalse($placed->finding->fix?->isSafe);
+        self::assertSame("Wax? {T}\n\nHoney? {T}\n\n", TextEdit::allIn($source, $placed->finding->fix->edits));
     }
 
     /** Python counts the edits; the likeness is what they leave of the longer stem. */
@@ -109,8 +136,8 @@ print(100 * (max(len(a), len(b)) - row[-1]) // max(len(a), len(b)))';
     }
 
     /** @return list<StemPrint> */
-    private static function prints(string $source, ?string $title = null): array
+    private static function prints(string $source, ?Neighbour $neighbour = null): array
     {
-        return StemRepeated::printsOf(ReadSheet::of(SourceText::fromUtf8($source), new Gift()), $title);
+        return StemRepeated::printsOf(ReadSheet::of(SourceText::fromUtf8($source), new Gift()), $neighbour);
     }
 }

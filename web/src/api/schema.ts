@@ -1399,6 +1399,7 @@ export interface components {
             advice: string;
             fix: components["schemas"]["FixView"] | null;
             off: boolean;
+            other: components["schemas"]["OtherPlace"] | null;
         };
         /** @description A fix: of the text by edits, or of how the file is saved. */
         FixView: {
@@ -1557,6 +1558,13 @@ export interface components {
         /** @description A sheet's text as it came. */
         OriginalView: {
             text: string;
+        };
+        /** @description Another sheet that a finding speaks of, or a question of it. */
+        OtherPlace: {
+            /** @description as whoever keeps the sheets knows it */
+            sheet: string;
+            /** @description as it is counted there; null for the sheet as a whole */
+            question?: number | null;
         };
         /** @description What only all questions of a sheet together show. It may lag behind what is typed; $hash names the text it is of. */
         OutlookView: {

@@ -245,7 +245,7 @@ export const en = {
     offeredHint: 'bold or coloured in the document',
   },
   proof: {
-    showAnswers: 'Show right answers',
+    showAnswers: 'Right answers',
     broken: 'This text could not be read as a question.',
     stray: 'This text is not a question.',
     empty: 'Write a question on the left, or insert an example, and see it here.',
@@ -280,6 +280,7 @@ export const en = {
     mendKind: 'Fix it … | Fix all {n} …',
     mendThese: 'Fix this one | Fix these {n}',
     preview: 'Before and after',
+    beside: 'Open it beside',
     before: 'Before',
     after: 'After',
     guess: 'Guessing earns {guess} of {total} points on average.',

@@ -20,13 +20,13 @@ use Notagram\Source\Regex;
 final readonly class StemPrint
 {
     /**
-     * @param ?string      $sheet   the title of the sheet it is in; null for the one that is checked
+     * @param ?Neighbour   $neighbour the sheet it is in; null for the one that is checked
      * @param list<string> $words   the telling words of the stem, in order, without plural endings
      * @param list<string> $answers what there is to pick, in small letters, sorted
      * @param string       $key     what is right, in small letters
      */
     public function __construct(
-        public ?string $sheet,
+        public ?Neighbour $neighbour,
         public int $number,
         public string $stem,
         public array $words,
@@ -37,7 +37,7 @@ final readonly class StemPrint
     }
 
     /** Null for what asks nothing. */
-    public static function of(Question $question, int $number, ?string $sheet = null): ?self
+    public static function of(Question $question, int $number, ?Neighbour $neighbour = null): ?self
     {
         $wording = new Wording($question);
         if ([] === $wording->stemWords || QuestionType::Stimulus === $question->type()) {
@@ -74,7 +74,7 @@ final readonly class StemPrint
         sort($answers);
         sort($keys);
 
-        return new self($sheet, $number, mb_strtolower($wording->stem, 'UTF-8'), $telling, $answers, implode(' / ', $keys), $question->answers instanceof TrueFalse);
+        return new self($neighbour, $number, mb_strtolower($wording->stem, 'UTF-8'), $telling, $answers, implode(' / ', $keys), $question->answers instanceof TrueFalse);
     }
 
     private static function withoutPlural(string $word): string

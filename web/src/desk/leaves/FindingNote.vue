@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import type { Finding } from '@/api/client'
 
 /** One thing that the check says, with its fix. */
@@ -11,6 +13,15 @@ const {
 } = defineProps<{ finding: Finding; isHere?: boolean; showAdvice?: boolean }>()
 defineEmits<{ mend: [] }>()
 const { t } = useI18n()
+const router = useRouter()
+
+/** The address of another sheet that it speaks of: it opens beside this one. */
+const other = computed(() => {
+  if (!finding.other) return null
+  const { sheet, question } = finding.other
+  const query = question === null ? {} : { question }
+  return router.resolve({ name: 'desk', params: { id: sheet, leaf: 'proof' }, query }).href
+})
 </script>
 
 <template>
@@ -18,6 +29,7 @@ const { t } = useI18n()
     <p>
       <span class="level">{{ t(`level.${finding.level}`) }}</span>
       {{ finding.message }}
+      <a v-if="other" :href="other" target="_blank">{{ t('findings.beside') }}</a>
       <span v-if="showAdvice || !finding.fix" class="advice">{{ finding.advice }}</span>
     </p>
     <Button v-if="finding.fix" size="small" class="fix" :title="finding.advice" @click="$emit('mend')">

@@ -12,6 +12,7 @@
 
 <style scoped>
 .leaf-frame {
+  container: leaf / inline-size;
   display: flex;
   flex-direction: column;
   block-size: 100%;

@@ -107,8 +107,11 @@ nav.leaf-tabs {
 }
 
 @media (width < 760px) {
-  .leaf-tabs {
+  /* The fading edge says that there is more. */
+  nav.leaf-tabs {
     overflow-x: auto;
+    padding-inline-end: 32px;
+    mask-image: linear-gradient(to right, #000 calc(100% - 36px), transparent);
   }
 
   .leaf-tabs > * {

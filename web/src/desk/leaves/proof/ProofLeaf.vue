@@ -93,7 +93,19 @@ onMounted(async () => {
 })
 
 /** That nothing is marked is said in its head. */
-const notesOf = (block: PlacedBlock) => block.findings.filter(({ code }) => code !== 'marking.none')
+const worseOf = (block: PlacedBlock) =>
+  block.findings.filter(({ code, level }) => code !== 'marking.none' && level !== 'hint')
+/** Advice is one quiet line, until somebody wants it. */
+const hintsOf = (block: PlacedBlock) => block.findings.filter(({ level }) => level === 'hint')
+const opened = ref<ReadonlySet<string>>(new Set())
+/** The one at the cursor is shown as well: F2 fixes it. */
+const shownHintsOf = (block: PlacedBlock) =>
+  hintsOf(block).filter((finding) => opened.value.has(block.key) || desk.atCursor.value === finding)
+function toggleHints(key: string): void {
+  const next = new Set(opened.value)
+  if (!next.delete(key)) next.add(key)
+  opened.value = next
+}
 
 const shownOf = (block: PlacedBlock) =>
   block.body.question && block.number !== null
@@ -111,7 +123,9 @@ function estimate({ block }: ProofItem): number {
   const answers = question
     ? question.options.length + question.pairs.length + (question.type === 'true-false' ? 1 : 0)
     : 2
-  return block.kind === 'category' ? 40 : 76 + answers * 28 + findings.length * 46
+  const notes = findings.filter(({ level }) => level !== 'hint').length
+  const line = notes < findings.length ? 30 : 0
+  return block.kind === 'category' ? 40 : 76 + answers * 28 + notes * 46 + line
 }
 
 const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.value.block] === block
@@ -123,10 +137,12 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
   <LeafFrame>
     <template #tools>
       <span class="left" aria-live="polite">{{ leftToMark }}</span>
-      <Button v-if="unmarked.length" size="small" severity="secondary" outlined @click="begin">{{
-        t('mark.next')
-      }}</Button>
-      <Button size="small" severity="secondary" outlined @click="isKeyOpen = true">{{ t('mark.key') }}</Button>
+      <span class="doings">
+        <Button v-if="unmarked.length" size="small" severity="secondary" outlined @click="begin">{{
+          t('mark.next')
+        }}</Button>
+        <Button size="small" severity="secondary" outlined @click="isKeyOpen = true">{{ t('mark.key') }}</Button>
+      </span>
       <span class="spacer" />
       <label><ToggleSwitch v-model="showAnswers" size="small" /> {{ t('proof.showAnswers') }}</label>
     </template>
@@ -180,8 +196,17 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
             <p>{{ block.kind === 'stray' ? t('proof.stray') : t('proof.broken') }}</p>
             <pre dir="auto">{{ sourceOf(block) }}</pre>
           </div>
+          <button
+            v-if="hintsOf(block).length"
+            type="button"
+            class="hints"
+            :aria-expanded="opened.has(block.key)"
+            @click="toggleHints(block.key)"
+          >
+            {{ t('levels.hint', hintsOf(block).length) }}
+          </button>
           <FindingNote
-            v-for="(finding, index) in notesOf(block)"
+            v-for="(finding, index) in [...worseOf(block), ...shownHintsOf(block)]"
             :key="index"
             :finding="finding"
             :is-here="desk.atCursor.value === finding"
@@ -226,6 +251,34 @@ label {
 
 .spacer {
   flex: 1;
+}
+
+.doings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+/* Where all does not fit on one line, the buttons have the second. */
+@container leaf (width < 590px) {
+  .doings {
+    order: 1;
+    inline-size: 100%;
+  }
+}
+
+.hints {
+  min-block-size: 24px;
+  margin-block-start: 6px;
+  border: 0;
+  padding: 0;
+  background: transparent;
+  color: var(--hint);
+  font: inherit;
+  font-size: 13px;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  cursor: pointer;
 }
 
 .bar {
