@@ -168,6 +168,7 @@ p.is-space {
   margin-inline-start: 40px;
   font-size: 13px;
   font-style: italic;
+  text-align: start;
 }
 
 .leave,
