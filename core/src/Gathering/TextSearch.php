@@ -22,7 +22,7 @@ final readonly class TextSearch
         $this->pattern = '/'.Regex::replace('/\s++/u', '\s++', preg_quote(trim($words), '/')).'/iu';
     }
 
-    /** @return list<FoundPlace> at most $most, one a question */
+    /** @return list<TextPlace> at most $most, one a question */
     public function in(string $text, Notation $notation, int $most): array
     {
         if (!Regex::match($this->pattern, $text)) {
@@ -40,7 +40,7 @@ final readonly class TextSearch
         return $found;
     }
 
-    private function place(Block $block, string $text, ?int $number, int $at, int $length): FoundPlace
+    private function place(Block $block, string $text, ?int $number, int $at, int $length): TextPlace
     {
         $own = $block->textIn($text);
         $before = ltrim(self::onOneLine(substr($own, 0, $at)));
@@ -52,7 +52,7 @@ final readonly class TextSearch
             $after = Regex::replace('/\s\S*\z/u', '', mb_substr($after, 0, self::CHARACTERS_AFTER)).' …';
         }
 
-        return new FoundPlace($number, $before, self::onOneLine(substr($own, $at, $length)), $after);
+        return new TextPlace($number, $before, self::onOneLine(substr($own, $at, $length)), $after);
     }
 
     private static function onOneLine(string $text): string

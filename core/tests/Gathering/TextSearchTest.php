@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Gathering;
 
-use Notagram\Gathering\FoundPlace;
+use Notagram\Gathering\TextPlace;
 use Notagram\Gathering\TextSearch;
 use Notagram\Notation\Notations;
 use PHPUnit\Framework\TestCase;
@@ -16,9 +16,9 @@ final class TextSearchTest extends TestCase
     public function testFindsWordsInQuestionsAndBetweenThem(): void
     {
         self::assertEquals([
-            new FoundPlace(null, '// ', 'Queen', 's and drones'),
-            new FoundPlace(1, 'Which bee mates with the ', 'QUEEN', '? { =drone ~worker }'),
-            new FoundPlace(2, 'A ', 'queen', ' lays eggs; a queen stings. {T}'),
+            new TextPlace(null, '// ', 'Queen', 's and drones'),
+            new TextPlace(1, 'Which bee mates with the ', 'QUEEN', '? { =drone ~worker }'),
+            new TextPlace(2, 'A ', 'queen', ' lays eggs; a queen stings. {T}'),
         ], self::find('queen'));
     }
 
@@ -52,7 +52,7 @@ final class TextSearchTest extends TestCase
         self::assertCount(2, (new TextSearch('bee'))->in(str_repeat("Which bee? {T}\n\n", 9), Notations::all()[0], 2));
     }
 
-    /** @return list<FoundPlace> */
+    /** @return list<TextPlace> */
     private static function find(string $words): array
     {
         return (new TextSearch($words))->in(self::TEXT, Notations::all()[0], 10);

@@ -95,7 +95,7 @@ async function withPicked(doing: (ids: readonly string[]) => Promise<unknown>): 
 
 const join = () =>
   opened(
-    t('shelf.join'),
+    t('shelf.emptyName'),
     api.gather(
       pickedIds.value.map((sheet) => ({ sheet })),
       sheets.value?.find(({ id }) => id === pickedIds.value[0])?.title ?? null,
@@ -108,7 +108,7 @@ function gather(hits: readonly Hit[]): void {
   for (const { sheet, question } of hits)
     if (question !== null) bySheet.set(sheet, [...(bySheet.get(sheet) ?? []), question])
   const from = [...bySheet].map(([sheet, questions]) => ({ sheet, questions }))
-  void opened(t('shelf.gather', hits.length), api.gather(from, wanted.value.trim()))
+  void opened(t('shelf.emptyName'), api.gather(from, wanted.value.trim()))
 }
 
 const heads = useTemplateRef<{ startRenaming: () => void }[]>('heads')

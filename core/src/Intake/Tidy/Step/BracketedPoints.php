@@ -33,7 +33,7 @@ final readonly class BracketedPoints implements TidyStep
             $first = $question->first();
             $last = $question->last();
             if (Regex::match("~^(\\s*+)({$points}\\s*+)\\z~iu", $first->lead, $match)) {
-                $this->move($draft, $question, new FoundPoints(self::numberIn($match, 3), $first, $first->body), $match[1]);
+                $this->move($draft, $question, new PrintedPoints(self::numberIn($match, 3), $first, $first->body), $match[1]);
                 continue;
             }
             $found = null;
@@ -51,7 +51,7 @@ final readonly class BracketedPoints implements TidyStep
         }
     }
 
-    private function found(DraftLine $line, string $points, bool $isBare): ?FoundPoints
+    private function found(DraftLine $line, string $points, bool $isBare): ?PrintedPoints
     {
         $body = rtrim($line->body);
         if (!Regex::match('/\d/', $body)) {
@@ -59,15 +59,15 @@ final readonly class BracketedPoints implements TidyStep
         }
         $words = PaperWords::all();
         if (Regex::match('~^\(\s*+(\d{1,2}[.,]\d{1,2})\s*+\)\s++(?=\S)~', $body, $match)) {
-            return new FoundPoints(str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0])));
+            return new PrintedPoints(str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0])));
         }
         // At the start, or at the end in round brackets, they may stay.
         if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
-            return str_contains($match[0], '[') ? new FoundPoints(self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))) : null;
+            return str_contains($match[0], '[') ? new PrintedPoints(self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))) : null;
         }
         $tail = Lexer::tail($body);
         if (Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
-            return str_contains($match[0], '[') ? new FoundPoints(self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))) : null;
+            return str_contains($match[0], '[') ? new PrintedPoints(self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))) : null;
         }
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
         foreach ([
@@ -80,14 +80,14 @@ final readonly class BracketedPoints implements TidyStep
             ...($isBare ? ["~\\s++[(\\[]{$number}[)\\]]\\z~u"] : []),
         ] as $pattern) {
             if (Regex::match($pattern, $tail, $match)) {
-                return new FoundPoints(str_replace(',', '.', $match[1]), $line, rtrim(substr($body, 0, -\strlen($match[0]))));
+                return new PrintedPoints(str_replace(',', '.', $match[1]), $line, rtrim(substr($body, 0, -\strlen($match[0]))));
             }
         }
 
         return null;
     }
 
-    private function move(Draft $draft, DraftQuestion $question, FoundPoints $points, ?string $lead = null): void
+    private function move(Draft $draft, DraftQuestion $question, PrintedPoints $points, ?string $lead = null): void
     {
         $first = $question->first();
         if ($points->line === $first) {
