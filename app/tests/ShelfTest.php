@@ -73,6 +73,8 @@ final class ShelfTest extends ApiTestCase
         $found = $this->call('GET', '/api/search?words=Apple%20%20blossom');
         self::assertSame(['hits' => [['sheet' => $id, 'title' => 'Test (2)', 'question' => 2, 'before' => '::Apples:: Which bee visits ', 'match' => 'apple blossom', 'after' => '? {=mason bee ~wasp}']], 'isAll' => true], $found);
         self::assertSame([], $this->call('GET', '/api/search?words=%20')['hits']);
+        self::assertSame([], $this->call('GET', '/api/search?words=%FF')['hits'], 'Bytes that are no text are nowhere.');
+        $this->assertStatus(200);
         $this->call('GET', '/api/search');
         $this->assertStatus(404);
     }

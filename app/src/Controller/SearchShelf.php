@@ -26,7 +26,7 @@ final readonly class SearchShelf
 
     public function __invoke(#[MapQueryParameter] string $words): SearchView
     {
-        $words = mb_substr(trim($words), 0, self::LONGEST_WORDS);
+        $words = mb_check_encoding($words, 'UTF-8') ? mb_substr(trim($words), 0, self::LONGEST_WORDS) : '';
         $hits = [];
         if ('' !== $words) {
             $search = new TextSearch($words);

@@ -49,9 +49,9 @@ export function useShelf() {
 
   async function copy(ids: readonly string[]): Promise<void> {
     const copies = await doing(async () => {
-      const made = []
-      for (const id of ids) made.push(await api.copy(id))
-      return made
+      const added = []
+      for (const id of ids) added.push(await api.copy(id))
+      return added
     })
     const [first] = copies ?? []
     if (first) say(copies?.length === 1 ? t('shelf.copied', { title: first.title }) : t('shelf.allCopied', ids.length))

@@ -356,7 +356,7 @@ final class GiftQuestion
     private function explanationAfter(int $close, ?FormattedText $inside): bool
     {
         $after = substr($this->text, $close + 1);
-        $label = Regex::match('/^[ \t]*+\R/', $after) ? ExplanationLabel::length($after) : null;
+        $label = Regex::match('/^[ \t]*+\R/', $after) ? ExplanationLabel::length(self::unmasked($after)) : null;
         if (null === $label) {
             return false;
         }
@@ -366,21 +366,30 @@ final class GiftQuestion
         $isOnLineOfItsOwn = '' === trim(substr($this->block, $lineStart, $close - $lineStart));
         $place = $isOnLineOfItsOwn ? $lineStart + 1 : $close;
         $written = '####'.GiftText::spelled(GiftText::meant($words), GiftWriter::MARKS_IN_ANSWERS);
-        $fix = null !== $inside ? null : Fix::offered('move-explanation', [
-            TextEdit::insert($place, $isOnLineOfItsOwn ? "  {$written}\n" : " {$written}"),
-            TextEdit::remove(new Span($close + 1, $span->end)),
+        // A comment among the words has no place where they go.
+        $mayMove = null === $inside && !str_contains(trim($after, GiftText::BLANKS), GiftText::MASK);
+        $fix = !$mayMove ? null : Fix::offered('move-explanation', [
+            TextEdit::insert($place, $isOnLineOfItsOwn ? "  {$written}".LineEnding::forNewLinesIn($this->block) : " {$written}"),
+            // A comment before them stays.
+            TextEdit::remove(str_contains(substr($this->text, $close + 1, $span->start - $close - 1), GiftText::MASK) ? $span : new Span($close + 1, $span->end)),
         ]);
         $this->findings[] = Finding::doubt('gift.text-after-answers', $span, $fix, case: 'explanation')->about(Matter::StrayLines);
 
         return true;
     }
 
+    /** With a blank for each byte of a comment, so that it is text. */
+    private static function unmasked(string $text): string
+    {
+        return strtr($text, GiftText::MASK, ' ');
+    }
+
     /** Below a blank line it would be shown as a text of its own. */
     private function explanationApart(int $start): void
     {
-        if (null !== ExplanationLabel::length(substr($this->text, $start))) {
+        if (null !== ExplanationLabel::length(self::unmasked(substr($this->text, $start)))) {
             $span = $this->trimmed($start, \strlen($this->text));
-            $this->findings[] = Finding::doubt('gift.text-after-answers', $span, Fix::offered('remove-text', [TextEdit::remove(new Span(0, \strlen($this->block)))]), case: 'explanation-apart')->about(Matter::StrayLines);
+            $this->findings[] = Finding::doubt('gift.text-after-answers', $span, Fix::offered('remove-text', [TextEdit::remove($span)]), case: 'explanation-apart')->about(Matter::StrayLines);
         }
     }
 
