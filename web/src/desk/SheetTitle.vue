@@ -1,34 +1,25 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import NameField from '@/parts/NameField.vue'
 
 const { title } = defineProps<{ title: string }>()
 const emit = defineEmits<{ rename: [title: string] }>()
 const { t } = useI18n()
-const draft = ref<string | null>(null)
-
-function end(keep: boolean): void {
-  const next = draft.value?.trim()
-  draft.value = null
-  if (keep && next && next !== title) emit('rename', next)
-}
+const isRenaming = ref(false)
 </script>
 
 <template>
   <h1 class="sheet-title">
-    <InputText
-      v-if="draft !== null"
-      v-model="draft"
-      autofocus
-      size="small"
-      maxlength="200"
-      :aria-label="t('desk.rename')"
-      @keydown.enter="end(true)"
-      @keydown.esc="end(false)"
-      @blur="draft === null || end(true)"
+    <NameField
+      v-if="isRenaming"
+      :name="title"
+      :label="t('desk.rename')"
+      :max-length="200"
+      @rename="emit('rename', $event)"
+      @end="isRenaming = false"
     />
-    <button v-else type="button" :title="t('shelf.rename')" @click="draft = title">{{ title }}</button>
+    <button v-else type="button" :title="t('shelf.rename')" @click="isRenaming = true">{{ title }}</button>
   </h1>
 </template>
 

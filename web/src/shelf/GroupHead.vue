@@ -1,54 +1,44 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { ShelfGroup } from '@/api/client'
+import NameField from '@/parts/NameField.vue'
 
 /** The head of a group: it folds it, is renamed, and moves among the others. */
 const { group, count, isChosen = false } = defineProps<{ group: ShelfGroup; count: number; isChosen?: boolean }>()
 const emit = defineEmits<{ fold: []; rename: [name: string]; move: [step: 1 | -1]; remove: [] }>()
 const { t } = useI18n()
-const newName = ref<string | null>(null)
+const isRenaming = ref(false)
 const fold = useTemplateRef('fold')
 
-function startRenaming(): void {
-  newName.value = group.name
-}
-
-function endRenaming(keep: boolean): void {
-  const name = newName.value?.trim()
-  newName.value = null
-  if (keep && name && name !== group.name) emit('rename', name)
+function endRenaming(): void {
+  isRenaming.value = false
   void nextTick(() => fold.value?.focus())
 }
 
 function onKey(event: KeyboardEvent): void {
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
   if (step && event.altKey) emit('move', step)
-  else if (event.key === 'F2') startRenaming()
+  else if (event.key === 'F2') isRenaming.value = true
   else if (event.key === 'Delete') emit('remove')
   else return
   event.preventDefault()
   event.stopPropagation()
 }
 
-defineExpose({ startRenaming })
+defineExpose({ startRenaming: () => (isRenaming.value = true) })
 </script>
 
 <template>
   <div class="group-head">
-    <InputText
-      v-if="newName !== null"
-      v-model="newName"
-      autofocus
-      size="small"
-      maxlength="100"
-      :aria-label="t('shelf.groupName')"
-      @keydown.enter.prevent="endRenaming(true)"
-      @keydown.esc.stop="endRenaming(false)"
-      @keydown.delete.stop
-      @blur="newName === null || endRenaming(true)"
+    <NameField
+      v-if="isRenaming"
+      :name="group.name"
+      :label="t('shelf.groupName')"
+      :max-length="100"
+      @rename="emit('rename', $event)"
+      @end="endRenaming"
     />
     <h2 v-else>
       <button
@@ -91,7 +81,7 @@ defineExpose({ startRenaming })
         severity="secondary"
         tabindex="-1"
         :aria-label="t('shelf.renameSheet', { title: group.name })"
-        @click="startRenaming"
+        @click="isRenaming = true"
         >{{ t('shelf.rename') }}</Button
       >
       <Button

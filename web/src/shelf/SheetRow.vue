@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { ShelfSheet } from '@/api/client'
 import { useOffer } from '@/composables/useOffer'
+import NameField from '@/parts/NameField.vue'
 import LyingSpine from './LyingSpine.vue'
 import { when } from './when'
 
@@ -34,7 +34,7 @@ const waits = computed(() => {
   if (sheet.awaitsTidying) return t('shelf.notTidied')
   return sheet.unmarked ? t('shelf.toMark', sheet.unmarked) : null
 })
-const newTitle = ref<string | null>(null)
+const isRenaming = ref(false)
 const link = useTemplateRef('link')
 
 const changed = computed(() =>
@@ -42,18 +42,10 @@ const changed = computed(() =>
 )
 const expected = computed(() => (sheet.expected !== null && sheet.expected !== sheet.count ? sheet.expected : null))
 
-function startRenaming(): void {
-  newTitle.value = sheet.title
-}
-
-function endRenaming(keep: boolean): void {
-  const title = newTitle.value?.trim()
-  newTitle.value = null
-  if (keep && title && title !== sheet.title) emit('rename', title)
+function endRenaming(): void {
+  isRenaming.value = false
   void nextTick(() => (link.value as unknown as { $el: HTMLElement } | null)?.$el.focus())
 }
-
-defineExpose({ startRenaming })
 </script>
 
 <template>
@@ -62,7 +54,7 @@ defineExpose({ startRenaming })
     :class="{ 'is-picked': isPicked }"
     draggable="true"
     @dragstart="emit('drag', $event)"
-    @keydown.f2.prevent="startRenaming"
+    @keydown.f2.prevent="isRenaming = true"
     @keydown.delete.self.prevent="emit('takeOff')"
   >
     <input
@@ -74,17 +66,13 @@ defineExpose({ startRenaming })
       @change="emit('pick')"
     />
     <div class="name">
-      <InputText
-        v-if="newTitle !== null"
-        v-model="newTitle"
-        autofocus
-        size="small"
-        maxlength="200"
-        :aria-label="t('shelf.newName')"
-        @keydown.enter.prevent="endRenaming(true)"
-        @keydown.esc.stop="endRenaming(false)"
-        @keydown.delete.stop
-        @blur="newTitle === null || endRenaming(true)"
+      <NameField
+        v-if="isRenaming"
+        :name="sheet.title"
+        :label="t('shelf.newName')"
+        :max-length="200"
+        @rename="emit('rename', $event)"
+        @end="endRenaming"
       />
       <RouterLink
         v-else
@@ -120,7 +108,7 @@ defineExpose({ startRenaming })
         text
         severity="secondary"
         :aria-label="t('shelf.renameSheet', { title: sheet.title })"
-        @click="startRenaming"
+        @click="isRenaming = true"
         >{{ t('shelf.rename') }}</Button
       >
       <Button
