@@ -113,6 +113,16 @@ describe('the leaf Tidied', () => {
     expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [1])
   })
 
+  it('does not tell of a line that went up to the one before it', async () => {
+    api.tidying.mockResolvedValue({
+      ...tidying,
+      rows: [row(1, [kept('1. '), fresh('Which bee mates?')], 'numbers'), row(2, [gone('Which bee mates?')])],
+    })
+    const { shown } = await open()
+    expect(shown.findAll('.texts p').map((line) => line.text())).toEqual(['1. Which bee mates?'])
+    expect(shown.find('.fold').exists()).toBe(false)
+  })
+
   it('lights the places of a step on both sides, while it is pointed at', async () => {
     const { shown } = await open()
     const step = shown.findAll('.step-list li')[1]

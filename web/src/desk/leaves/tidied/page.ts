@@ -15,7 +15,8 @@ export function entriesOf(rows: readonly TidyRow[]): Entry[] {
     const key = String(row.line)
     if (row.leaves) {
       const last = entries.at(-1)
-      if (textOf(row.parts).trim() === '') continue
+      // What no step took out went up to the line before, and is shown there.
+      if (textOf(row.parts).trim() === '' || !row.steps.length) continue
       if (last?.kind === 'leaving') last.rows.push(row)
       else entries.push({ kind: 'leaving', key, rows: [row] })
       continue
