@@ -41,6 +41,37 @@ final class PageTest extends ApiTestCase
         self::assertStringContainsString("default-src 'none'", (string) $headers->get('Content-Security-Policy'));
     }
 
+    public function testWhatIsLongComesCompressedToWhoeverTakesIt(): void
+    {
+        $id = $this->createSheet(str_repeat("One? {T}\n\n", 200));
+        self::assertSame(1, preg_match('~/build/assets/[\w-]+\.js~', $this->page('/'), $script));
+        foreach (["/api/sheets/{$id}", "/sheets/{$id}/proof", $script[0]] as $address) {
+            $this->browser->request('GET', $address, server: ['HTTP_ACCEPT_ENCODING' => 'gzip, br']);
+            $headers = $this->browser->getResponse()->headers;
+            self::assertSame(['gzip', 'Accept-Encoding'], [$headers->get('Content-Encoding'), $headers->get('Vary')], $address);
+            $compressed = $this->browser->getInternalResponse()->getContent();
+            $this->browser->request('GET', $address, server: ['HTTP_ACCEPT_ENCODING' => 'identity']);
+            self::assertFalse($this->browser->getResponse()->headers->has('Content-Encoding'), $address);
+            $plain = $this->browser->getInternalResponse()->getContent();
+            // Each answer has a nonce of its own.
+            self::assertSame(self::withoutNonces($plain), self::withoutNonces((string) gzdecode($compressed)), $address);
+            self::assertLessThan(\strlen($plain), \strlen($compressed));
+        }
+    }
+
+    public function testWhatIsShortOrAPictureComesAsItIs(): void
+    {
+        foreach (['/icon.svg', '/api/sheets/none'] as $address) {
+            $this->browser->request('GET', $address, server: ['HTTP_ACCEPT_ENCODING' => 'gzip']);
+            self::assertFalse($this->browser->getResponse()->headers->has('Content-Encoding'), $address);
+        }
+    }
+
+    private static function withoutNonces(string $text): string
+    {
+        return (string) preg_replace('~nonce="[^"]*"|content="[A-Za-z0-9+/=]{24}"~', '', $text);
+    }
+
     public function testNoOtherFileIsServed(): void
     {
         foreach (['/build/manifest.json', '/index.php', '/build/assets/..%2f..%2findex.php', '/build/assets/x.js', '/build/assets/%00.js', '/.env'] as $address) {

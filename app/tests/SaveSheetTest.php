@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Entity\Sheet;
+use App\Reading\SheetReader;
+use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\Uid\Uuid;
 
 final class SaveSheetTest extends ApiTestCase
@@ -21,6 +23,51 @@ final class SaveSheetTest extends ApiTestCase
         self::assertCount(1, (array) self::at($saved, 'reading.bodies'));
         self::assertSame('Two really?', self::at($saved, 'reading.bodies.0.question.stem'));
         self::assertSame("One? {T}\n\nTwo really? {F}\n\nThree? {T}\n", self::at($this->call('GET', "/api/sheets/{$id}"), 'text'));
+    }
+
+    public function testALargeSheetOpensWithWhatIsSeenAndBringsTheRestWhenAskedTo(): void
+    {
+        $id = $this->createSheet(implode("\n\n", array_map(static fn (int $number) => "Question {$number}? {T}", range(1, 300))));
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        /** @var list<string> $names */
+        $names = array_column((array) self::at($sheet, 'reading.splice.put'), 'id');
+        $bodies = array_column((array) self::at($sheet, 'reading.bodies'), null, 'id');
+        self::assertCount(599, $names, 'Where every question stands is known at once.');
+        self::assertCount(SheetReader::IN_SIGHT, $bodies);
+
+        $rest = $this->call('GET', "/api/sheets/{$id}/bodies?from=300");
+        $bodies += array_column((array) $rest['bodies'], null, 'id');
+        self::assertArrayHasKey($names[598], $bodies);
+        self::assertArrayNotHasKey($names[298], $bodies);
+        $asTarget = array_column((array) $this->call('GET', "/api/sheets/{$id}/bodies?from=0&target=aiken")['bodies'], null, 'id');
+        self::assertSame([], array_diff($names, array_keys($asTarget)));
+        self::assertStringStartsWith('Question 150?', self::textAt($asTarget[$names[298]], 'written.text'));
+
+        self::assertSame(['bodies' => []], $this->call('GET', "/api/sheets/{$id}/bodies?from=599"));
+        $this->call('GET', "/api/sheets/{$id}/bodies?from=-1");
+        $this->assertStatus(404);
+    }
+
+    public function testALargePasteComesInPartsToo(): void
+    {
+        $id = $this->createSheet("One? {T}\n");
+        $pasted = implode('', array_map(static fn (int $number) => "\nQuestion {$number}? {T}\n", range(1, SheetReader::AT_MOST)));
+        $saved = $this->save($id, $this->call('GET', "/api/sheets/{$id}"), [['from' => 9, 'to' => 9, 'text' => $pasted]]);
+
+        self::assertCount(2 * SheetReader::AT_MOST, (array) self::at($saved, 'reading.splice.put'));
+        self::assertCount(SheetReader::AT_MOST, (array) self::at($saved, 'reading.bodies'));
+    }
+
+    public function testWhatTheBrowserHasIsKnownEvenWhereNothingWasKept(): void
+    {
+        $id = $this->createSheet("One? {T}\n\nTwo? {F}\n");
+        $sheet = $this->call('GET', "/api/sheets/{$id}");
+        $cache = self::getContainer()->get(CacheItemPoolInterface::class);
+        self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
+        $cache->clear();
+        $saved = $this->save($id, $sheet, [['from' => 13, 'to' => 13, 'text' => '!']]);
+
+        self::assertSame(2, self::at($saved, 'reading.splice.keepStart'));
     }
 
     public function testLineEndingsAndWhatWasNotTouchedStay(): void

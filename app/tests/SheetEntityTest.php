@@ -6,7 +6,6 @@ namespace App\Tests;
 
 use App\Entity\Sheet;
 use App\Reading\FileNames;
-use Notagram\Editing\Blocks;
 use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
@@ -63,31 +62,6 @@ final class SheetEntityTest extends TestCase
         $sheet->saveAsPlainUtf8();
         self::assertTrue($sheet->source()->isPlainUtf8());
         self::assertSame('Cafй', $sheet->text());
-    }
-
-    public function testOneChangedBlockIsBetweenWhatIsShared(): void
-    {
-        $gift = new Gift();
-        $old = Blocks::of("a {T}\n\nb {T}\n\nc {T}\n", $gift, []);
-        $new = Blocks::of("a {T}\n\nb {F}\n\nc {T}\n", $gift, []);
-
-        self::assertSame(2, $new->sharedStart($old));
-        self::assertSame(2, $new->sharedEnd($old, 2));
-        self::assertNotSame($old->digest(), $new->digest());
-        self::assertSame($old->digest(), Blocks::of($old->text, $gift, [])->digest());
-        self::assertNotSame($old->digest(), Blocks::of($old->text, new Aiken(), [])->digest(), 'The notation is part of a name.');
-    }
-
-    public function testWhatIsSharedAtBothEndsIsCountedOnce(): void
-    {
-        $gift = new Gift();
-        $one = Blocks::of("a {T}\n\n", $gift, []);
-        $two = Blocks::of("a {T}\n\na {T}\n\n", $gift, []);
-        $start = $two->sharedStart($one);
-
-        self::assertSame(2, $start);
-        self::assertSame(0, $two->sharedEnd($one, $start));
-        self::assertSame(0, Blocks::of('', $gift, [])->sharedStart($one));
     }
 
     private static function sheet(string $text, string $title): Sheet

@@ -68,7 +68,7 @@ describe('the tabs of the leaves', () => {
     mount(LeafTabs, {
       global,
       props: {
-        count: { fault: 2, doubt: 0, hint: 1 },
+        count: { isWhole: true, questions: 30, sound: 28, fault: 2, doubt: 0, hint: 1 },
         names: ['proof', 'findings'],
         open: 'findings',
         hasSource,

@@ -82,15 +82,21 @@ describe('the state of saving', () => {
 
 describe('a bead', () => {
   it.each([
-    ['sound', 'circle'],
-    ['hint', 'circle'],
-    ['doubt', 'path'],
-    ['fault', 'rect'],
-    ['broken', 'rect'],
+    ['sound', /^M-12 0a12 12/],
+    ['hint', /^M-12 0a12 12/],
+    ['doubt', /^M0 -[\d.]+l[\d.]+ [\d.]+h-[\d.]+z$/],
+    ['fault', /^M-10.08 -10.08h20.16v20.16h-20.16z$/],
+    ['broken', /^M-10.08 -10.08h20.16v20.16h-20.16z$/],
+    ['unread', /^M-8 0a8 8/],
   ] as const)('shows %s by its shape, not by colour alone', (state, shape) => {
     const bead = mount(BeadShape, { props: { state } })
-    expect(bead.find(shape).exists()).toBe(true)
+    expect(bead.attributes('d')).toMatch(shape)
     expect(bead.classes()).toContain(`is-${state}`)
+  })
+
+  it('stands in a row with those of its state', () => {
+    const beads = mount(BeadShape, { props: { state: 'sound', size: 10, at: [6, 20] } })
+    expect(beads.attributes('d')?.match(/M[-\d.]+ /g)).toEqual(['M1 ', 'M15 '])
   })
 })
 

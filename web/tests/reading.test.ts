@@ -1,7 +1,17 @@
 import { ChangeSet } from '@codemirror/state'
 import { describe, expect, it } from 'vitest'
 import type { Reading } from '@/api/client'
-import { blockIndexAt, countOf, findingsOf, isTouched, NOTHING_READ, spliced, stateOf } from '@/desk/sync/reading'
+import {
+  blockIndexAt,
+  countOf,
+  findingsOf,
+  firstUnread,
+  isTouched,
+  NOTHING_READ,
+  spliced,
+  stateOf,
+  withBodies,
+} from '@/desk/sync/reading'
 import { body } from './samples'
 
 const doubt = {
@@ -59,7 +69,7 @@ describe('a reading', () => {
   })
 
   it('counts what is sound: a doubt is, a broken block is not', () => {
-    expect(countOf(reading)).toEqual({ questions: 2, sound: 1, fault: 0, doubt: 1, hint: 0 })
+    expect(countOf(reading)).toEqual({ isWhole: true, questions: 2, sound: 1, fault: 0, doubt: 1, hint: 0 })
     expect(reading.blocks.filter((block) => block.number).map(stateOf)).toEqual(['doubt', 'broken'])
   })
 
@@ -91,5 +101,40 @@ describe('a reading', () => {
     const since = ChangeSet.of({ from: 15, insert: 'x' }, 62).desc
     expect(isTouched(since, 11, 31)).toBe(true)
     expect(isTouched(since, 32, 62)).toBe(false)
+  })
+})
+
+describe('a sheet whose end is not read yet', () => {
+  const opened = spliced(NOTHING_READ, { ...first, bodies: first.bodies.slice(0, 2) })
+
+  it('knows how many questions there are, and calls none of them ready', () => {
+    expect(opened.isWhole).toBe(false)
+    expect(opened.blocks.map(({ number }) => number)).toEqual([null, null, 1, null, 2])
+    expect(opened.blocks.filter(({ number }) => number !== null).map(stateOf)).toEqual(['unread', 'broken'])
+    expect(countOf(opened)).toMatchObject({ isWhole: false, questions: 2, sound: 0 })
+  })
+
+  it('asks for what is not read from a place on, and then from the start', () => {
+    expect(firstUnread(opened, 0)).toBe(2)
+    expect(firstUnread(opened, 3)).toBe(4)
+    const more = withBodies(opened, first.bodies.slice(3))
+    expect(firstUnread(more, 4)).toBe(2)
+    expect(more.isWhole).toBe(false)
+  })
+
+  it('is the same in the end as if it had come at once', () => {
+    const whole = withBodies(opened, first.bodies.slice(2))
+    expect(whole).toEqual(spliced(NOTHING_READ, first))
+    expect(firstUnread(whole, 0)).toBe(-1)
+  })
+
+  it('stays short of the whole through a change elsewhere', () => {
+    const changed = spliced(opened, {
+      ...first,
+      splice: { keepStart: 1, keepEnd: 3, put: [{ id: 'new', length: 2, kind: 'question' }] },
+      bodies: [body('new')],
+    })
+    expect(changed.isWhole).toBe(false)
+    expect(changed.blocks.map(({ isRead }) => isRead)).toEqual([true, true, false, true, false])
   })
 })

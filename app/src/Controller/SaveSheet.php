@@ -7,12 +7,12 @@ namespace App\Controller;
 use App\Entity\RevisionReason;
 use App\Entity\Sheet;
 use App\Http\Refusal;
+use App\Reading\KnownBlocks;
 use App\Reading\SheetReader;
 use App\Repository\SheetRepository;
 use App\Request\SaveRequest;
 use App\View\ConflictView;
 use App\View\SavedView;
-use Notagram\Editing\Blocks;
 use Notagram\Editing\EditedText;
 use Notagram\Handover\BlockTarget;
 use Notagram\Handover\Targets;
@@ -28,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/sheets/{id}/edits', methods: ['POST'])]
 final readonly class SaveSheet
 {
-    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private Targets $targets, private Sentences $sentences, private ClockInterface $clock)
+    public function __construct(private SheetRepository $sheets, private SheetReader $reader, private KnownBlocks $known, private Targets $targets, private Sentences $sentences, private ClockInterface $clock)
     {
     }
 
@@ -39,8 +39,8 @@ final readonly class SaveSheet
         if (null === $old) {
             return new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), LineEnding::folded($sheet->text()));
         }
-        $known = null === $save->digest ? null : Blocks::of($old, $sheet->notation(), $sheet->switchedOff());
-        $reading = $this->reader->read($sheet, null !== $known && $known->digest() === $save->digest ? $known : null, $target instanceof BlockTarget ? $target : null);
+        $known = $this->known->named($sheet, $old, $save->digest);
+        $reading = $this->reader->read($sheet, $known, $target instanceof BlockTarget ? $target : null);
 
         return new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading);
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use App\Http\Compression;
 use App\Http\Refusal;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -21,7 +23,7 @@ final readonly class ShowBuiltFile
     {
     }
 
-    public function __invoke(string $folder, string $name): Response
+    public function __invoke(Request $request, string $folder, string $name): Response
     {
         $path = "{$this->public}/{$folder}/{$name}";
         $type = self::TYPES[pathinfo($name, \PATHINFO_EXTENSION)] ?? null;
@@ -31,6 +33,12 @@ final readonly class ShowBuiltFile
         // The names of built files change with what is in them.
         $lifetime = '.' === $folder ? 'public, max-age=3600' : 'public, max-age=31536000, immutable';
 
-        return new BinaryFileResponse($path, 200, ['Content-Type' => $type, 'Cache-Control' => $lifetime]);
+        $isCompressed = is_file("{$path}.gz") && Compression::isTakenBy($request);
+        $response = new BinaryFileResponse($isCompressed ? "{$path}.gz" : $path, 200, ['Content-Type' => $type, 'Cache-Control' => $lifetime]);
+        if ($isCompressed) {
+            Compression::mark($response);
+        }
+
+        return $response;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Reading;
 
 use App\Entity\Sheet;
 use App\View\BlockView;
+use App\View\BodiesView;
 use App\View\BodyView;
 use App\View\FindingView;
 use App\View\LossView;
@@ -21,6 +22,7 @@ use Notagram\Finding\Finding;
 use Notagram\Handover\BlockTarget;
 use Notagram\Handover\Target;
 use Notagram\Message\Sentences;
+use Notagram\Notation\Block;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
 use Notagram\Notation\PlacedBlock;
@@ -32,29 +34,36 @@ use Notagram\Source\EditorOffsets;
 /** Reads a sheet for the browser: all of it, or what differs from the text the browser has. */
 final readonly class SheetReader
 {
-    public function __construct(private Checker $checker, private QuestionViews $questions, private Sentences $sentences)
+    /** Blocks whose bodies come with a sheet that is opened: more than any screen shows. */
+    public const IN_SIGHT = 80;
+    /** Blocks whose bodies one answer holds; the browser asks for the others. */
+    public const AT_MOST = 2_000;
+
+    public function __construct(private Checker $checker, private QuestionViews $questions, private Sentences $sentences, private KnownBlocks $known)
     {
     }
 
     /**
-     * @param ?Blocks   $known  what the browser has; null where it has nothing
+     * The blocks that are new to the browser, and the bodies of the first of them.
+     *
+     * @param string       $known  the names of the blocks that the browser has
      * @param ?BlockTarget $target what to write each new block as, besides
      */
-    public function read(Sheet $sheet, ?Blocks $known = null, ?BlockTarget $target = null): ReadingView
+    public function read(Sheet $sheet, string $known = '', ?BlockTarget $target = null): ReadingView
     {
-        $notation = $sheet->notation();
-        $blocks = Blocks::of($sheet->text(), $notation, $sheet->switchedOff());
-        $start = null === $known ? 0 : $blocks->sharedStart($known);
-        $end = null === $known ? 0 : $blocks->sharedEnd($known, $start);
-        $knownIds = null === $known ? [] : array_flip($known->ids);
+        $most = '' === $known ? self::IN_SIGHT : self::AT_MOST;
+        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
+        $this->known->remember($sheet, $blocks);
+        $start = $blocks->sharedStart($known);
+        $end = $blocks->sharedEnd($known, $start);
         $put = $bodies = [];
         for ($index = $start; $index < $blocks->count() - $end; ++$index) {
             $block = $blocks->blocks[$index];
-            $id = $blocks->ids[$index];
+            $name = $blocks->nameAt($index);
             $text = $block->textIn($blocks->text);
-            $put[] = new BlockView($id, EditorOffsets::lengthOf($text), $block->kind);
-            if (!isset($knownIds[$id]) && !isset($bodies[$id])) {
-                $bodies[$id] = $this->body($id, $notation->reader()->read($block, $text), $text, $sheet, $target);
+            $put[] = new BlockView($name, EditorOffsets::lengthOf($text), $block->kind);
+            if (\count($bodies) < $most && !isset($bodies[$name])) {
+                $bodies[$name] = $this->body($name, $block, $text, $sheet, $target);
             }
         }
 
@@ -69,6 +78,20 @@ final readonly class SheetReader
             CheckedSheet::isRecognised($ofSheet),
             array_map(fn (Finding $finding) => FindingView::of($finding, $offsets, $this->sentences), $ofSheet),
         );
+    }
+
+    /** The bodies of so many blocks from one on. */
+    public function bodies(Sheet $sheet, int $from, ?BlockTarget $target): BodiesView
+    {
+        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
+        $bodies = [];
+        for ($index = $from; $index < min($blocks->count(), $from + self::AT_MOST); ++$index) {
+            $name = $blocks->nameAt($index);
+            $block = $blocks->blocks[$index];
+            $bodies[$name] ??= $this->body($name, $block, $block->textIn($blocks->text), $sheet, $target);
+        }
+
+        return new BodiesView(array_values($bodies));
     }
 
     public function writtenAs(Target $target, Sheet $sheet): WrittenSheetView
@@ -99,14 +122,15 @@ final readonly class SheetReader
         return $this->written($written->text, $written->losses);
     }
 
-    private function body(string $id, BlockReading $reading, string $text, Sheet $sheet, ?BlockTarget $target): BodyView
+    private function body(string $name, Block $block, string $text, Sheet $sheet, ?BlockTarget $target): BodyView
     {
+        $reading = $sheet->notation()->reader()->read($block, $text);
         // Tokens and findings each come in order, so each list walks through the text once.
         $ofTokens = new EditorOffsets($text);
         $ofFindings = new EditorOffsets($text);
 
         return new BodyView(
-            $id,
+            $name,
             $reading->kind,
             array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokensIn($text)),
             array_map(fn (Finding $finding) => FindingView::of($finding, $ofFindings, $this->sentences), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->switchedOff())),

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Notagram\Editing;
 
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockKind;
 use Notagram\Notation\Notation;
 
 /** The blocks of one text with their names: what the browser and the server must agree on before a splice. */
 final readonly class Blocks
 {
+    private const NAME_LENGTH = 16;
+
     /**
-     * @param list<Block>  $blocks
-     * @param list<string> $ids
+     * @param list<Block> $blocks
+     * @param string      $names  of all blocks in a row, in their order
      */
-    private function __construct(public string $text, public array $blocks, public array $ids)
+    private function __construct(public string $text, public array $blocks, public string $names)
     {
     }
 
@@ -23,17 +26,32 @@ final readonly class Blocks
     {
         $settings = implode(' ', [$notation->id(), ...$switchedOff]);
         $blocks = $notation->reader()->split($text);
-        $ids = [];
+        $names = '';
+        /** @var array<string, string> $ofBlanks half of the blocks are a blank line, and most of these alike */
+        $ofBlanks = [];
         foreach ($blocks as $block) {
-            $ids[] = $block->idIn($text, $settings);
+            $names .= BlockKind::Blank === $block->kind && null === $block->surroundings
+                ? $ofBlanks[$block->textIn($text)] ??= $block->idIn($text, $settings)
+                : $block->idIn($text, $settings);
         }
 
-        return new self($text, $blocks, $ids);
+        return new self($text, $blocks, $names);
     }
 
     public function digest(): string
     {
-        return hash('xxh64', implode('', $this->ids));
+        return self::digestOf($this->names);
+    }
+
+    /** @param string $names of all blocks of a text */
+    public static function digestOf(string $names): string
+    {
+        return hash('xxh64', $names);
+    }
+
+    public function nameAt(int $index): string
+    {
+        return substr($this->names, $index * self::NAME_LENGTH, self::NAME_LENGTH);
     }
 
     public function count(): int
@@ -41,27 +59,29 @@ final readonly class Blocks
         return \count($this->blocks);
     }
 
-    /** How many blocks at the start are the same here and there. */
-    public function sharedStart(self $other): int
+    /**
+     * How many blocks at the start are the same here and there.
+     *
+     * @param string $names of the blocks there
+     */
+    public function sharedStart(string $names): int
     {
-        $most = min($this->count(), $other->count());
-        $shared = 0;
-        while ($shared < $most && $this->ids[$shared] === $other->ids[$shared]) {
-            ++$shared;
-        }
-
-        return $shared;
+        return intdiv(strspn($this->names ^ $names, "\0"), self::NAME_LENGTH);
     }
 
-    /** How many at the end, beyond those at the start. */
-    public function sharedEnd(self $other, int $sharedStart): int
+    /**
+     * How many at the end, beyond those at the start.
+     *
+     * @param string $names of the blocks there
+     */
+    public function sharedEnd(string $names, int $sharedStart): int
     {
-        $most = min($this->count(), $other->count()) - $sharedStart;
-        $shared = 0;
-        while ($shared < $most && $this->ids[$this->count() - 1 - $shared] === $other->ids[$other->count() - 1 - $shared]) {
-            ++$shared;
+        $most = min(\strlen($this->names), \strlen($names)) - $sharedStart * self::NAME_LENGTH;
+        if (0 === $most) {
+            return 0;
         }
+        $differs = substr($this->names, -$most) ^ substr($names, -$most);
 
-        return $shared;
+        return intdiv($most - \strlen(rtrim($differs, "\0")), self::NAME_LENGTH);
     }
 }

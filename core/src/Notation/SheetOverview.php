@@ -19,6 +19,11 @@ final readonly class SheetOverview
     /** @param list<Block> $blocks */
     public static function of(SourceText $source, array $blocks): self
     {
-        return new self($source, \count(array_filter($blocks, static fn (Block $block) => $block->kind->isNumbered())));
+        $questions = 0;
+        foreach ($blocks as $block) {
+            $questions += $block->kind->isNumbered() ? 1 : 0;
+        }
+
+        return new self($source, $questions);
     }
 }

@@ -27,11 +27,11 @@ enum TextKind: string
         if (Regex::match('/\A<(?:\?xml|!doctype|[a-z][\w:-]*+(?:\s[^<>]*+)?>)/i', $start) || (Regex::match('/\A(?:\{\s*+"|\[\s*+[\[{"])/', $start) && Regex::match('/[}\]]\s*+\z/', substr($text, -100)))) {
             return self::Structured;
         }
-        $lines = \array_slice(array_values(array_filter(explode("\n", LineEnding::folded($text), self::LOOK), static fn (string $line) => '' !== trim($line))), 0, self::LOOK - 1);
         // Nearly all say so where they begin, and this is asked at every key press.
         if (self::speaksForQuestions(mb_strcut($text, 0, self::START, 'UTF-8')) || (\strlen($text) > self::START && self::speaksForQuestions($text))) {
             return null;
         }
+        $lines = \array_slice(array_values(array_filter(explode("\n", LineEnding::folded($text), self::LOOK), static fn (string $line) => '' !== trim($line))), 0, self::LOOK - 1);
 
         return match (true) {
             self::isTable($lines) => self::Table,

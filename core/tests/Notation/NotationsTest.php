@@ -28,6 +28,9 @@ final class NotationsTest extends TestCase
         yield 'numbers and ANSWER' => ["1. Which?\nA. a\nB. b\nANSWER: A\n\n2. Which then?\nA. a\nB. b\nANSWER: B\n", 'aiken'];
         yield 'a printed test in Markdown' => ["**1. Which?**\n\n**Answer: yes**\n\n**2. Which then?**\n\n**Answer: no**\n", 'starred'];
         yield 'a printed test from the clipboard of a word processor' => ["1.\u{A0}\u{A0}Which bee mates?\n\n\na.\u{A0}drone\n\nb.\u{A0}worker\n\n\n2.\u{A0}Which lays {now}?\n\na.\u{A0}queen\n\nb.\u{A0}drone\n", 'starred'];
+        yield 'GIFT whose stems are numbered' => ["1. What is a hive? {=a box ~a bee}\n\n2. What is a swarm? {\n=a cluster\n~a hive\n}\n", 'gift'];
+        yield 'GIFT whose stems begin with a word and a number' => ["Question 1: bees fly {T}\nQuestion 2: bees swim {F}\n", 'gift'];
+        yield 'a printed test with a word in braces' => ["1. Name {each once} three.\na) egg\nb) larva\n*c) pupa\n", 'starred'];
         yield 'nothing that tells' => ["Read the board.\n", 'gift'];
         yield 'an empty text' => ['', 'gift'];
         yield 'GIFT whose options have letters' => ["Which? {\n=A. one\n~B. two\n}\n\nWho? {T}\n", 'gift'];

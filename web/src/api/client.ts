@@ -91,6 +91,14 @@ export const api = {
   shelf: () => asked(client.GET('/api/shelf')),
   offer: () => asked(client.GET('/api/offer')),
   sheet: (id: string) => asked(opened(id)),
+  /** What so many blocks from one on say; also as a target has them. */
+  bodies: (id: string, from: number, target: string | null, signal: AbortSignal) =>
+    asked(
+      client.GET('/api/sheets/{id}/bodies', {
+        params: { path: { id }, query: { from, ...(target === null ? {} : { target }) } },
+        signal,
+      }),
+    ),
   create: (title: string | null, text: string, notation: string | null, html: string | null = null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
   /** A sheet of its own for a text that was typed in another. */

@@ -527,6 +527,56 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/sheets/{id}/bodies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a large sheet says beyond what its opening shows. */
+        get: {
+            parameters: {
+                query: {
+                    from: number;
+                    target?: string | null;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What some blocks of a sheet say, each once. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BodiesView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/copies": {
         parameters: {
             query?: never;
@@ -1322,6 +1372,10 @@ export interface components {
             length: number;
             /** @enum {string} */
             kind: "question" | "broken" | "category" | "comment" | "stray" | "blank";
+        };
+        /** @description What some blocks of a sheet say, each once. */
+        BodiesView: {
+            bodies: components["schemas"]["BodyView"][];
         };
         /** @description What one block says. Equal blocks share it. */
         BodyView: {

@@ -29,12 +29,18 @@ function set(number: number | null): void {
   <button
     type="button"
     class="expected-count"
-    :class="{ 'is-short': count.sound < count.questions, 'is-off': expected !== null && expected !== count.questions }"
-    :aria-label="t('desk.countLabel', { sound: count.sound, questions: count.questions })"
+    :class="{
+      'is-short': count.isWhole && count.sound < count.questions,
+      'is-off': expected !== null && expected !== count.questions,
+    }"
+    :aria-label="t('desk.countLabel', { sound: count.isWhole ? count.sound : '…', questions: count.questions })"
     @click="toggle"
   >
     <b>{{
-      t('desk.count', { sound: count.sound.toLocaleString('en'), questions: count.questions.toLocaleString('en') })
+      t('desk.count', {
+        sound: count.isWhole ? count.sound.toLocaleString('en') : '…',
+        questions: count.questions.toLocaleString('en'),
+      })
     }}</b>
     <span v-if="expected !== null && expected !== count.questions">{{ t('desk.expected', { expected }) }}</span>
   </button>

@@ -4,6 +4,7 @@ import { useEdits } from './useEdits'
 import { useMending } from './useMending'
 import { useOutlook } from './useOutlook'
 import { usePlaces } from './usePlaces'
+import { useRest } from './useRest'
 import { useSaving } from './useSaving'
 import { useSheetFile } from './useSheetFile'
 import { useSource } from './useSource'
@@ -17,12 +18,15 @@ export function useDesk(id: string) {
   const saving = useSaving(id, {
     text: source.text,
     onReading(next, pending) {
-      const isNew = next.hash !== reading.value.hash || next.digest !== reading.value.digest
+      const { hash, digest, isWhole } = reading.value
+      const isNew = next.hash !== hash || next.digest !== digest || next.isWhole !== isWhole
       source.show(next, pending.desc)
       reading.value = next
-      if (isNew) outlook.lookAround()
+      if (!next.isWhole) rest.ask()
+      else if (isNew) outlook.lookAround()
     },
   })
+  const rest = useRest(id, saving, () => source.cursor.value)
   const outlook = useOutlook(id, saving.see)
   const places = usePlaces(source.view, reading, findings, source.cursor)
   const edits = useEdits(source, saving)

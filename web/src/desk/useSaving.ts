@@ -1,7 +1,7 @@
 import type { ChangeSet } from '@codemirror/state'
 import { useEventListener } from '@vueuse/core'
 import { onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
-import { api, type Outlook } from '@/api/client'
+import { api, type Body, type Outlook } from '@/api/client'
 import type { SheetReading } from './sync/reading'
 import { type Conflict, type SaveState, SheetSync } from './sync/sheet-sync'
 import { type Claimed, UnsavedWork } from './sync/unsaved'
@@ -86,6 +86,8 @@ export function useSaving(id: string, { text, onReading }: SavingDoors) {
     begin,
     typed: (changes: ChangeSet, isMendOfMany: boolean) => sync.typed(changes, isMendOfMany),
     see: (outlook: Outlook) => sync.see(outlook),
+    add: (bodies: readonly Body[]) => sync.add(bodies),
+    reading: () => sync.reading,
     /** What a closed tab or a dead server left in this browser. */
     claimUnsaved: (): Promise<Claimed[]> => unsaved.claim(),
     isSettled: () => sync.isSettled,
@@ -96,6 +98,7 @@ export function useSaving(id: string, { text, onReading }: SavingDoors) {
     clearConflict: () => (conflict.value = null),
     tryAgain: () => sync.resume(),
     setTarget: (target: string | null) => (sync.target = target),
+    target: () => sync.target,
   }
 }
 

@@ -27,7 +27,14 @@ export const en = {
     doubt: 'no doubts | 1 doubt | {n} doubts',
     hint: 'no hints | 1 hint | {n} hints',
   },
-  state: { sound: 'ready', hint: 'hint', doubt: 'doubt', fault: 'fault', broken: 'cannot be read' },
+  state: {
+    sound: 'ready',
+    hint: 'hint',
+    doubt: 'doubt',
+    fault: 'fault',
+    broken: 'cannot be read',
+    unread: 'not read yet',
+  },
   shelf: {
     title: 'The shelf',
     sheets: 'no sheets | 1 sheet | {n} sheets',
@@ -139,6 +146,7 @@ export const en = {
       handover: 'The file for your quiz system',
     },
     count: '{sound} of {questions} ready',
+    unread: 'Reading the rest of the sheet …',
     countLabel: '{sound} of {questions} questions ready. Set how many you expect',
     expected: '{expected} expected',
     expectedTitle: 'How many questions did you write?',

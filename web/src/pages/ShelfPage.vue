@@ -20,7 +20,8 @@ import PasteDialog from '@/shelf/PasteDialog.vue'
 import SearchHits from '@/shelf/SearchHits.vue'
 import SheetRow from '@/shelf/SheetRow.vue'
 import { useSearch } from '@/shelf/useSearch'
-import { sectionsOf, useShelf } from '@/shelf/useShelf'
+import { firstRows, useFewAtFirst } from '@/shelf/useFewAtFirst'
+import { type Section, sectionsOf, useShelf } from '@/shelf/useShelf'
 
 const { t } = useI18n()
 const { say } = useNotice()
@@ -37,6 +38,12 @@ const shown = computed(
   () => sheets.value?.filter((sheet) => sheet.title.toLowerCase().includes(words.value.toLowerCase())) ?? [],
 )
 const sections = computed(() => sectionsOf(groups.value, shown.value, words.value !== ''))
+const isOpen = ({ group }: Section) => !group?.isFolded || words.value !== ''
+const most = useFewAtFirst(
+  () => shown.value.length,
+  () => words.value,
+)
+const rows = computed(() => firstRows(sections.value, most.value, isOpen))
 const total = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.count, 0))
 const sound = computed(() => (sheets.value ?? []).reduce((sum, sheet) => sum + sheet.sound, 0))
 void load().then(() => enterList())
@@ -156,9 +163,9 @@ const list = useTemplateRef('list')
 /** What keys are about, a sheet or a group; the first, until another was. */
 const chosen = ref<string | null>(null)
 const stops = computed(() =>
-  sections.value.flatMap(({ group, sheets: inside }) => [
-    ...(group ? [group.id] : []),
-    ...(group?.isFolded && words.value === '' ? [] : inside.map(({ id }) => id)),
+  rows.value.flatMap((section) => [
+    ...(section.group ? [section.group.id] : []),
+    ...(isOpen(section) ? section.sheets.map(({ id }) => id) : []),
   ]),
 )
 const chosenHere = computed(() => stops.value.find((id) => id === chosen.value) ?? stops.value[0])
@@ -248,27 +255,27 @@ useActionKeys(actions)
           />
           <div ref="list">
             <section
-              v-for="{ group, sheets: inside } in sections"
-              :key="group?.id ?? 'none'"
+              v-for="(section, index) in rows"
+              :key="section.group?.id ?? 'none'"
               @dragover="dragged($event) && $event.preventDefault()"
-              @drop="drop($event, group?.id ?? null)"
+              @drop="drop($event, section.group?.id ?? null)"
             >
               <GroupHead
-                v-if="group"
+                v-if="section.group"
                 ref="heads"
-                :group="group"
-                :count="inside.length"
-                :is-chosen="group.id === chosenHere"
-                @focusin="chosen = group.id"
-                @fold="shelf.changeGroup(group.id, { isFolded: !group.isFolded })"
-                @rename="shelf.changeGroup(group.id, { name: $event })"
-                @move="shelf.moveGroup(group, $event)"
-                @remove="shelf.removeGroup(group)"
+                :group="section.group"
+                :count="sections[index]?.sheets.length ?? 0"
+                :is-chosen="section.group.id === chosenHere"
+                @focusin="chosen = section.group.id"
+                @fold="shelf.changeGroup(section.group.id, { isFolded: !section.group.isFolded })"
+                @rename="shelf.changeGroup(section.group.id, { name: $event })"
+                @move="shelf.moveGroup(section.group, $event)"
+                @remove="shelf.removeGroup(section.group)"
               />
               <h2 v-else-if="sections.length > 1" class="others">{{ t('shelf.noGroup') }}</h2>
-              <ul v-if="!group?.isFolded || words !== ''">
+              <ul v-if="isOpen(section)">
                 <SheetRow
-                  v-for="sheet in inside"
+                  v-for="sheet in section.sheets"
                   :key="sheet.id"
                   :sheet="sheet"
                   :is-chosen="sheet.id === chosenHere"

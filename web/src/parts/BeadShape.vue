@@ -1,27 +1,24 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { State } from '@/desk/sync/reading'
+import { beadPath } from './bead'
 
-/** A question's state by shape and colour: circle, dotted circle, triangle, square, filled square. */
-const { state, size = 24 } = defineProps<{ state: State; size?: number }>()
+/** A question's state by shape and colour; several of one state in a row are one shape. */
+const {
+  state,
+  size = 24,
+  at = [0],
+} = defineProps<{
+  state: State
+  size?: number
+  /** Where the middles lie along the row. */
+  at?: readonly number[]
+}>()
+const path = computed(() => at.map((x) => beadPath(state, size, x)).join(''))
 </script>
 
 <template>
-  <g class="bead-shape" :class="`is-${state}`">
-    <path
-      v-if="state === 'doubt'"
-      :d="`M0 ${-size * 0.58}L${size * 0.58} ${size * 0.46}H${-size * 0.58}Z`"
-      stroke-linejoin="round"
-    />
-    <rect
-      v-else-if="state === 'fault' || state === 'broken'"
-      :x="-size * 0.42"
-      :y="-size * 0.42"
-      :width="size * 0.84"
-      :height="size * 0.84"
-      rx="1.5"
-    />
-    <circle v-else :r="size / 2" />
-  </g>
+  <path class="bead-shape" :class="`is-${state}`" :d="path" />
 </template>
 
 <style scoped>
@@ -29,6 +26,11 @@ const { state, size = 24 } = defineProps<{ state: State; size?: number }>()
   fill: var(--leaf);
   stroke: var(--dye);
   stroke-width: 1.5;
+  stroke-linejoin: round;
+}
+
+.is-unread {
+  stroke: var(--rule);
 }
 
 .is-hint {

@@ -12,11 +12,16 @@ const NAMES: Record<string, State> = { s: 'sound', h: 'hint', d: 'doubt', f: 'fa
 
 const isLine = computed(() => states.length > MOST_BEADS)
 const step = computed(() => Math.min(13, (WIDTH - 12) / Math.max(1, states.length - 1)))
-const beads = computed(() =>
-  isLine.value
-    ? []
-    : [...states].map((letter, index) => ({ x: 6 + index * step.value, state: NAMES[letter] ?? 'sound' })),
-)
+/** The beads of each state together: a shelf has thousands. */
+const beads = computed(() => {
+  const byState = new Map<State, number[]>()
+  if (isLine.value) return byState
+  ;[...states].forEach((letter, index) => {
+    const state = NAMES[letter] ?? 'sound'
+    byState.set(state, [...(byState.get(state) ?? []), 6 + index * step.value])
+  })
+  return byState
+})
 
 /** On the line, what is not sound; marks that would lie on one another are one, as bad as the worst. */
 const marks = computed(() => {
@@ -49,9 +54,9 @@ const marks = computed(() => {
       />
     </template>
     <template v-else>
-      <path v-if="beads.length > 1" class="thread" :d="`M6 9H${6 + (beads.length - 1) * step}`" />
-      <g v-for="bead in beads" :key="bead.x" :transform="`translate(${bead.x} 9)`">
-        <BeadShape :state="bead.state" :size="step < 11 ? 6 : 9" />
+      <path v-if="states.length > 1" class="thread" :d="`M6 9H${6 + (states.length - 1) * step}`" />
+      <g transform="translate(0 9)">
+        <BeadShape v-for="[state, at] in beads" :key="state" :state="state" :at="at" :size="step < 11 ? 6 : 9" />
       </g>
     </template>
   </svg>

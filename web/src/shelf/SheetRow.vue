@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { ShelfSheet } from '@/api/client'
@@ -102,24 +101,22 @@ function endRenaming(): void {
       <span v-if="expected !== null" class="expected">{{ t('desk.expected', { expected }) }}</span>
     </span>
     <span class="doings">
-      <Button
-        size="small"
+      <button
+        type="button"
         tabindex="-1"
-        text
-        severity="secondary"
         :aria-label="t('shelf.renameSheet', { title: sheet.title })"
         @click="isRenaming = true"
-        >{{ t('shelf.rename') }}</Button
       >
-      <Button
-        size="small"
+        {{ t('shelf.rename') }}
+      </button>
+      <button
+        type="button"
         tabindex="-1"
-        text
-        severity="secondary"
         :aria-label="t('shelf.takeOffSheet', { title: sheet.title })"
         @click="emit('takeOff')"
-        >{{ t('shelf.takeOff') }}</Button
       >
+        {{ t('shelf.takeOff') }}
+      </button>
     </span>
   </li>
 </template>
@@ -134,6 +131,8 @@ function endRenaming(): void {
   min-block-size: 63px;
   padding: 8px 26px;
   border-block-start: 1px solid var(--rule);
+  content-visibility: auto;
+  contain-intrinsic-block-size: auto 80px;
 }
 
 .sheet-row:hover,
@@ -228,6 +227,24 @@ function endRenaming(): void {
   inset-inline-end: 172px;
   display: none;
   background: var(--line-wash);
+}
+
+/* Plain, since a shelf may have hundreds. */
+.doings button {
+  min-block-size: 30px;
+  padding-inline: 10px;
+  border: 0;
+  border-radius: 4px;
+  background: transparent;
+  color: var(--soft);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+
+.doings button:hover {
+  background: var(--rule);
+  color: var(--ink);
 }
 
 /* Keys do the same, so that what has the focus is not covered. */

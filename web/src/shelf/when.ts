@@ -1,3 +1,8 @@
+// One of each for all rows: to make one takes longer than a row does.
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const DAY_AND_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+
 /** A day as people say it, near ones by name. */
 export function when(
   iso: string,
@@ -7,8 +12,7 @@ export function when(
   const date = new Date(iso)
   const day = (of: Date) => new Date(of.getFullYear(), of.getMonth(), of.getDate()).getTime()
   const days = Math.round((day(now) - day(date)) / 86_400_000)
-  if (days === 0) return words.today(date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }))
+  if (days === 0) return words.today(TIME.format(date))
   if (days === 1) return words.yesterday
-  const isThisYear = date.getFullYear() === now.getFullYear()
-  return date.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: isThisYear ? undefined : 'numeric' })
+  return (date.getFullYear() === now.getFullYear() ? DAY : DAY_AND_YEAR).format(date)
 }

@@ -60,7 +60,10 @@ final readonly class Gift implements Notation
 
     public function signsIn(string $text): int
     {
-        return substr_count($text, '{') + Regex::matchAll('/(*ANYCRLF)^(?:::|\$CATEGORY:)/m', $text);
+        // Many number their stems: what opens answers outweighs a number and its options.
+        $answers = Regex::matchAll('/\{\s*+(?:[=~#}]|(?:T|F|TRUE|FALSE)\s*+[#}])/i', $text);
+
+        return 4 * $answers + substr_count($text, '{') + Regex::matchAll('/(*ANYCRLF)^(?:::|\$CATEGORY:)/m', $text);
     }
 
     public function examples(): array

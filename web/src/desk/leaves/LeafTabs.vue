@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { RouteLocationRaw } from 'vue-router'
-import type { Level } from '@/api/client'
+import type { Count } from '../sync/reading'
 
 /** The leaves of the right side, each an address; on a phone the source is one of them. */
 const { count } = defineProps<{
-  count: Readonly<Record<Level, number>>
+  count: Readonly<Count>
   names: readonly Name[]
   open: Name
   to: (name: Name) => RouteLocationRaw
@@ -15,7 +15,9 @@ const { count } = defineProps<{
 const isSourceOpen = defineModel<boolean>('source', { required: true })
 const { t } = useI18n()
 
-const levels = computed(() => (['fault', 'doubt', 'hint'] as const).filter((level) => count[level] > 0))
+const levels = computed(() =>
+  (['fault', 'doubt', 'hint'] as const).filter((level) => count.isWhole && count[level] > 0),
+)
 </script>
 
 <template>

@@ -10,6 +10,8 @@ export interface PlacedBlock extends Block {
   /** Its place among the questions, from 1; null where it is not counted. */
   number: number | null
   category: readonly string[]
+  /** Of a large sheet, what is out of sight comes later: until then, the body is empty. */
+  isRead: boolean
   body: Body
   /** What is said of it, by itself and among the others; without what is switched off. */
   findings: readonly Finding[]
@@ -36,6 +38,8 @@ export interface SheetReading {
   readonly digest: string
   readonly blocks: readonly PlacedBlock[]
   readonly bodies: ReadonlyMap<string, Body>
+  /** Whether every block is read; what is counted is short of the whole until then. */
+  readonly isWhole: boolean
   /** Whether the text is a list of questions at all. */
   readonly isRecognised: boolean
   readonly ofSheet: readonly Finding[]
@@ -66,6 +70,7 @@ export const NOTHING_READ: SheetReading = {
   digest: '',
   blocks: [],
   bodies: new Map(),
+  isWhole: true,
   isRecognised: true,
   ofSheet: [],
   seen: NOTHING_SEEN,
@@ -88,7 +93,23 @@ export function spliced(known: SheetReading, answer: Reading): SheetReading {
   }
   const { seen } = known
   const { hash, digest, isRecognised, ofSheet } = answer
-  return { hash, digest, blocks: placed(list, bodies, seen), bodies, isRecognised, ofSheet, seen }
+  const isWhole = list.every(({ id }) => bodies.has(id))
+  return { hash, digest, blocks: placed(list, bodies, seen), bodies, isWhole, isRecognised, ofSheet, seen }
+}
+
+/** The reading with the bodies of more of its blocks. */
+export function withBodies(reading: SheetReading, more: readonly Body[]): SheetReading {
+  const bodies = new Map(reading.bodies)
+  for (const body of more) bodies.set(body.id, body)
+  const isWhole = reading.blocks.every(({ id }) => bodies.has(id))
+  return { ...reading, blocks: placed(reading.blocks, bodies, reading.seen), bodies, isWhole }
+}
+
+/** The first block that is not read, from one on and then from the start; −1 where all are. */
+export function firstUnread({ blocks, isWhole }: SheetReading, from: number): number {
+  if (isWhole) return -1
+  const after = blocks.findIndex(({ isRead }, index) => index >= from && !isRead)
+  return after < 0 ? blocks.findIndex(({ isRead }) => !isRead) : after
 }
 
 /** The reading with what all its questions together show, if that is of the same text. */
@@ -115,7 +136,8 @@ function placed(list: readonly Block[], bodies: ReadonlyMap<string, Body>, seen:
   return list.map(({ id, length, kind }) => {
     const before = times.get(id) ?? 0
     times.set(id, before + 1)
-    const body = bodies.get(id) ?? { id, ...UNREAD }
+    const known = bodies.get(id)
+    const body = known ?? { id, ...UNREAD }
     category = body.category ?? category
     const isCounted = kind === 'question' || kind === 'broken'
     const key = `${id}.${before}`
@@ -130,6 +152,7 @@ function placed(list: readonly Block[], bodies: ReadonlyMap<string, Body>, seen:
       to: from + length,
       number: isCounted ? ++number : null,
       category,
+      isRead: known !== undefined,
       body,
       findings: all.some((finding) => finding.off) ? all.filter((finding) => !finding.off) : all,
       off: all.filter((finding) => finding.off),
@@ -156,10 +179,11 @@ export function blockIndexAt(blocks: readonly PlacedBlock[], offset: number): nu
   return found
 }
 
-export type State = 'sound' | 'hint' | 'doubt' | 'fault' | 'broken'
+export type State = 'sound' | 'hint' | 'doubt' | 'fault' | 'broken' | 'unread'
 
 export function stateOf(block: PlacedBlock): State {
   if (block.kind === 'broken') return 'broken'
+  if (!block.isRead) return 'unread'
   return worst(block.findings) ?? 'sound'
 }
 
@@ -211,6 +235,8 @@ export function offOf(reading: SheetReading): Map<string, number> {
 }
 
 export interface Count {
+  /** Whether all is read that is counted. */
+  isWhole: boolean
   questions: number
   sound: number
   fault: number
@@ -219,12 +245,12 @@ export interface Count {
 }
 
 export function countOf(reading: SheetReading): Count {
-  const count = { questions: 0, sound: 0, fault: 0, doubt: 0, hint: 0 }
+  const count = { isWhole: reading.isWhole, questions: 0, sound: 0, fault: 0, doubt: 0, hint: 0 }
   for (const block of reading.blocks) {
     if (block.number !== null) {
       count.questions += 1
       const state = stateOf(block)
-      if (reading.isRecognised && state !== 'broken' && state !== 'fault') count.sound += 1
+      if (reading.isRecognised && !['broken', 'fault', 'unread'].includes(state)) count.sound += 1
     }
   }
   for (const { finding } of findingsOf(reading)) count[finding.level] += 1

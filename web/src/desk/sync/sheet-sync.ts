@@ -1,6 +1,6 @@
 import { ChangeSet, type Text } from '@codemirror/state'
-import { type Edit, type Outlook, Problem, type Saved } from '@/api/client'
-import { NOTHING_READ, type SheetReading, spliced, withOutlook } from './reading'
+import { type Body, type Edit, type Outlook, Problem, type Saved } from '@/api/client'
+import { NOTHING_READ, type SheetReading, spliced, withBodies, withOutlook } from './reading'
 import type { Unsaved } from './unsaved'
 
 export type SaveState = 'saved' | 'typing' | 'saving' | 'offline' | 'conflict' | 'gone' | 'refused'
@@ -76,6 +76,12 @@ export class SheetSync {
   see(outlook: Outlook): void {
     if (outlook.hash !== this.reading.hash) return
     this.reading = withOutlook(this.reading, outlook)
+    this.doors.onReading(this.reading, this.pending)
+  }
+
+  /** More of the reading: each body is of a text, whatever was typed elsewhere meanwhile. */
+  add(bodies: readonly Body[]): void {
+    this.reading = withBodies(this.reading, bodies)
     this.doors.onReading(this.reading, this.pending)
   }
 

@@ -130,7 +130,7 @@ defineExpose({ list, items })
           {{ t(`levels.${one}`, desk.count.value[one]) }}
         </button>
       </div>
-      <Button size="small" :disabled="safe === 0" @click="desk.mendAll()"
+      <Button size="small" :disabled="safe === 0 || !desk.reading.value.isWhole" @click="desk.mendAll()"
         >{{ t('findings.mendAll') }} ({{ safe }})</Button
       >
       <div class="filter by" role="group" :aria-label="t('findings.grouping')">
@@ -153,6 +153,7 @@ defineExpose({ list, items })
       />
     </template>
     <template #notice>
+      <p v-if="!desk.reading.value.isWhole" class="marks" role="status">{{ t('desk.unread') }}</p>
       <p v-if="marks" class="marks" :title="marks.halfChance?.exact ?? undefined">
         {{ t('findings.guess', { guess: marks.guess, total: marks.total }) }}
         <template v-if="halfChance !== null">{{ t('findings.half', { chance: halfChance }) }}</template>

@@ -62,6 +62,7 @@ const isKeyOpen = ref(false)
 /** What tidying would do; said until the tidied text was used or dismissed. */
 const untidied = computed(() => (desk.sheet.value?.awaitsTidying ? desk.reading.value.seen.untidied : null))
 const leftToMark = computed(() => {
+  if (!desk.reading.value.isWhole) return t('desk.unread')
   if (!desk.reading.value.isRecognised) return t('mark.notRecognised')
   return marking.hasAny.value ? t('mark.left', unmarked.value.length) : t('mark.nothing')
 })
@@ -138,9 +139,14 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
     <template #tools>
       <span class="left" aria-live="polite">{{ leftToMark }}</span>
       <span class="doings">
-        <Button v-if="unmarked.length" size="small" severity="secondary" outlined @click="begin">{{
-          t('mark.next')
-        }}</Button>
+        <Button
+          v-if="unmarked.length && desk.reading.value.isWhole"
+          size="small"
+          severity="secondary"
+          outlined
+          @click="begin"
+          >{{ t('mark.next') }}</Button
+        >
         <Button size="small" severity="secondary" outlined @click="isKeyOpen = true">{{ t('mark.key') }}</Button>
       </span>
       <span class="spacer" />
@@ -171,7 +177,10 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
     </template>
     <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.proof')" @moved="emit('moved')">
       <template #default="{ item: { block } }">
-        <p v-if="block.kind === 'category'" class="category">{{ block.category.join(' / ') }}</p>
+        <p v-if="!block.isRead" class="unread">
+          <template v-if="block.number !== null">{{ block.number }}. </template>…
+        </p>
+        <p v-else-if="block.kind === 'category'" class="category">{{ block.category.join(' / ') }}</p>
         <div
           v-else
           class="proofed"
@@ -296,6 +305,11 @@ label {
 .bar.is-waiting {
   background: var(--hint-wash);
   color: var(--ink);
+}
+
+.unread {
+  margin: 8px 22px;
+  color: var(--soft);
 }
 
 .category {
