@@ -121,7 +121,7 @@ test('a step and a single line can be refused; the original comes back', async (
   await expect(source(page)).toContainText('ALDER VALE BEEKEEPERS')
   await expect(source(page)).not.toContainText('Spring test for beginners')
   await openLeaf(page, 'Tidied')
-  await page.getByRole('button', { name: 'Restore the original' }).click()
+  await page.getByRole('button', { name: 'Restore original' }).click()
   await saved(page)
   await expect.poll(() => textOf(page)).toBe(before)
 })

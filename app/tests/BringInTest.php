@@ -53,7 +53,12 @@ final class BringInTest extends ApiTestCase
 
         $losses = json_encode($this->call('GET', "/api/sheets/{$id}/handover/gift"), \JSON_THROW_ON_ERROR);
         self::assertSame(1, substr_count($losses, 'Picture 1 stays here'));
-        // A copy, such as the text that lost a conflict, keeps them.
+        $whole = self::textAt($this->call('POST', "/api/sheets/{$id}/copies"), 'id');
+        self::assertSame($sheet['notes'], $this->call('GET', "/api/sheets/{$whole}")['notes'], 'A copy of a document knows what was left out,');
+        $offered = self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'offered');
+        self::assertNotSame([], $offered);
+        self::assertSame($offered, self::at($this->call('GET', "/api/sheets/{$whole}/outlook"), 'offered'), 'and what was bold.');
+        // Another text, such as one that lost a conflict, keeps the pictures.
         $copy = self::textAt($this->call('POST', '/api/sheets', ['title' => 'Copy', 'text' => self::textAt($sheet, 'text'), 'notation' => 'starred', 'picturesOf' => $id]), 'id');
         self::assertStringContainsString("/api/sheets/{$copy}/pictures/1", self::textAt(self::bodyWith($this->call('GET', "/api/sheets/{$copy}"), 'Where does a swarm'), 'question.stem'));
         $this->browser->request('GET', "/api/sheets/{$copy}/pictures/1");

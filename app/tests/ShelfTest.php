@@ -89,6 +89,18 @@ final class ShelfTest extends ApiTestCase
         self::assertFalse($found['isAll']);
     }
 
+    public function testNoTwoSheetsAreCalledTheSame(): void
+    {
+        $name = fn (string $title): mixed => $this->call('POST', '/api/sheets', ['title' => $title, 'text' => self::APPLE, 'notation' => 'gift'])['title'];
+        $long = str_repeat('é', 200);
+
+        self::assertSame([$long, str_repeat('é', 196).' (2)'], [$name($long.'!'), $name($long.'?')]);
+        $second = $this->call('POST', '/api/sheets', ['title' => 'Hive (2)', 'text' => self::APPLE]);
+        self::assertSame('Hive (3)', $this->call('POST', '/api/sheets/'.self::textAt($second, 'id').'/copies')['title'] ?? null);
+        self::assertSame(['Untitled', 'Untitled (2)'], [$name(' '), $name("\u{200B}")]);
+        self::assertSame(['Paper (1999)', 'Paper (1999) (2)'], [$name('Paper (1999)'), $name('Paper (1999)')]);
+    }
+
     public function testSheetsAreJoinedAndQuestionsGathered(): void
     {
         $one = $this->createSheet("\$CATEGORY: Fruit\n\n".self::APPLE);

@@ -80,6 +80,16 @@ describe('the state of saving', () => {
   })
 })
 
+describe('the help', () => {
+  it('says once what each of our own words means', async () => {
+    const help = mount(HelpDialog, { props: { modelValue: true, actions: [] }, global: global() })
+    await nextTick()
+    const words = help.findAll('dt').map((word) => word.text())
+    expect(words).toEqual(expect.arrayContaining(['Sheet', 'Source', 'Leaf', 'Proof', 'Spine', 'Bead', 'Hand over']))
+    expect(help.findAll('dd')).toHaveLength(words.length)
+  })
+})
+
 describe('a bead', () => {
   it.each([
     ['sound', /^M-12 0a12 12/],

@@ -176,7 +176,7 @@ describe('the leaf Tidied', () => {
 
   it('is dismissed where the text is right as it is, and comes back by undo', async () => {
     const { shown, button } = await open()
-    await button('Keep my text as it is')?.trigger('click')
+    await button('Keep my text')?.trigger('click')
     await flushPromises()
     expect(desk.applied).not.toHaveBeenCalled()
     expect(shown.emitted('taken')).toHaveLength(1)
@@ -187,7 +187,7 @@ describe('the leaf Tidied', () => {
   it('asks nothing of a sheet that does not wait', async () => {
     desk.sheet.value = { ...desk.sheet.value, awaitsTidying: false }
     const { button } = await open()
-    expect(button('Keep my text as it is')).toBeUndefined()
+    expect(button('Keep my text')).toBeUndefined()
     await button('Use the tidied text')?.trigger('click')
     await flushPromises()
     expect(desk.change).not.toHaveBeenCalled()
@@ -205,11 +205,11 @@ describe('the leaf Tidied', () => {
   it('gives back the text as it came, or says that it stands there', async () => {
     api.original.mockResolvedValueOnce({ text: 'As it came\n' }).mockResolvedValueOnce({ text: SOURCE })
     const { button } = await open()
-    await button('Restore the original')?.trigger('click')
+    await button('Restore original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledExactlyOnceWith('As it came\n')
     expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: true })
-    await button('Restore the original')?.trigger('click')
+    await button('Restore original')?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledOnce()
     expect(said).toHaveBeenLastCalledWith('This is the original text.')

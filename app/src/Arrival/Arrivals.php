@@ -17,6 +17,7 @@ use Notagram\Message\Sentences;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Source\FileKind;
+use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 
 /** Makes a sheet of a file or a text, whatever it is, gives it a name that no other sheet has, and lays it on the shelf. */
@@ -62,7 +63,7 @@ final readonly class Arrivals
     public function copy(Sheet $sheet, \DateTimeImmutable $now): Sheet
     {
         $copy = new Sheet($this->free($sheet->title()), $sheet->notation(), $sheet->source(), $sheet->originalBytes(), $sheet->fileName(), $now);
-        $copy->copyPicturesOf($sheet);
+        $copy->copyDocumentOf($sheet);
         $copy->putInto($sheet->group());
         $copy->expectQuestions($sheet->expectedQuestions());
         $copy->switchOff($sheet->switchedOff());
@@ -85,13 +86,16 @@ final readonly class Arrivals
         return $sheet;
     }
 
-    /** The name itself, or with the first number that no sheet on the shelf has behind it. */
+    /** The name itself, or with the first number that no sheet on the shelf has behind it; one that it has goes up. */
     private function free(string $title): string
     {
+        $free = $title = Sheet::asTitle($title);
         $taken = array_fill_keys($this->sheets->titlesOnShelf(), true);
-        $free = $title;
+        // A year in brackets is no such number.
+        $plain = Regex::replace('/ \(\d{1,2}\)\z/', '', $title);
         for ($number = 2; isset($taken[$free]); ++$number) {
-            $free = "{$title} ({$number})";
+            $behind = " ({$number})";
+            $free = mb_substr($plain, 0, Sheet::LONGEST_TITLE - \strlen($behind)).$behind;
         }
 
         return $free;

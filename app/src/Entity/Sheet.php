@@ -28,6 +28,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 class Sheet
 {
+    /** Characters. */
+    public const LONGEST_TITLE = 200;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     public readonly string $id;
@@ -120,6 +123,13 @@ class Sheet
         foreach ($other->pictures as $kept) {
             $this->pictures->add(new SheetPicture($this, $kept->number, $kept->picture()));
         }
+    }
+
+    /** A copy of a document is the same document. */
+    public function copyDocumentOf(self $other): void
+    {
+        $this->copyPicturesOf($other);
+        $this->parts = clone $other->parts;
     }
 
     public function keptPictures(): KeptPictures
@@ -312,10 +322,11 @@ class Sheet
         return null !== $this->deletedAt;
     }
 
-    private static function asTitle(string $title): string
+    /** A title as it is kept: on one line, not too long, and never empty. */
+    public static function asTitle(string $title): string
     {
         $title = trim(Regex::replace('/[\s\p{C}]++/u', ' ', mb_scrub($title)));
 
-        return '' === $title ? 'Untitled' : mb_substr($title, 0, 200);
+        return '' === $title ? 'Untitled' : mb_substr($title, 0, self::LONGEST_TITLE);
     }
 }

@@ -26,6 +26,11 @@ export const en = {
     fault: 'no faults | 1 fault | {n} faults',
     doubt: 'no doubts | 1 doubt | {n} doubts',
     hint: 'no hints | 1 hint | {n} hints',
+    about: {
+      fault: 'Your quiz system will refuse or misread these',
+      doubt: 'These will be accepted, but are probably not what you meant',
+      hint: 'Advice on how to write better questions',
+    },
   },
   state: {
     sound: 'ready',
@@ -37,6 +42,7 @@ export const en = {
   },
   shelf: {
     title: 'The shelf',
+    sheetAbout: 'A sheet is one text with questions',
     sheets: 'no sheets | 1 sheet | {n} sheets',
     questions: 'no questions | 1 question | {n} questions',
     allSound: '{n} ready',
@@ -161,6 +167,7 @@ export const en = {
     exampleOf: 'Example of the type',
     insert: 'Insert example',
     beads: 'Spine: one bead for each question',
+    spineAbout: 'The spine ties each question to what becomes of it',
     bead: 'Question {number}: {state}',
     nextFinding: 'next finding',
     mend: 'fix',
@@ -208,7 +215,7 @@ export const en = {
     take: 'Use the tidied text',
     changes: 'nothing changes | 1 change | {n} changes',
     taken: 'The tidied text is now on the left.',
-    original: 'Restore the original',
+    original: 'Restore original',
     originalDone: 'The original text is back.',
     isOriginal: 'This is the original text.',
     rows: 'The text, tidied',
@@ -216,7 +223,7 @@ export const en = {
     toSource: 'Go to line {line} in your text',
     goNext: 'Go to the next change of this step (→)',
     goNextOf: '{step}: {n} changes. Go to the next one',
-    keep: 'Keep my text as it is',
+    keep: 'Keep my text',
     kept: 'Your text stays as it is. You can still tidy it here.',
     waits: 'This looks like a printed test that has not been tidied: {questions}, {changes}.',
     show: 'Show the tidied text',
@@ -357,7 +364,26 @@ export const en = {
   },
   help: {
     title: 'Help and keys',
-    lead: 'Your text is on the left. On the right are its leaves: each shows what becomes of it. The spine between them has one bead for each question: a circle is ready, a triangle is a doubt, a square is a fault, and a filled square could not be read.',
+    lead: 'Your text is on the left; what becomes of it is on the right.',
+    words: 'What our words mean',
+    word: {
+      sheet: ['Sheet', 'One text with questions. The shelf holds all your sheets.'],
+      source: ['Source', 'The text of the sheet, as you wrote it.'],
+      leaf: ['Leaf', 'A page on the right: Tidied, Proof, Findings or Hand over.'],
+      tidied: ['Tidied', 'Your old test, cleaned up. You accept it or keep your own text.'],
+      proof: ['Proof', 'Your questions as pupils will see them.'],
+      finding: [
+        'Finding',
+        'A fault will be refused or misread by your quiz system. A doubt will be accepted, but is probably not what you meant. A hint is advice.',
+      ],
+      spine: ['Spine', 'The strip between source and leaf. It ties each question to what becomes of it.'],
+      bead: [
+        'Bead',
+        'A question on the spine: a circle is ready, a triangle has a doubt, a square has a fault, a filled square cannot be read.',
+      ],
+      handover: ['Hand over', 'Here you get the file for your quiz system, and see first what it cannot hold.'],
+      starred: ['Starred list', 'The layout of a printed test, with a star before each right answer.'],
+    },
     guide: 'Read the guide',
     find: 'Find an action',
     actions: {

@@ -239,7 +239,7 @@ useActionKeys(actions)
         <template v-if="sheets?.length">
           <div class="top">
             <h1>
-              {{ t('shelf.title') }} <span>{{ t('shelf.sheets', sheets.length) }}</span>
+              {{ t('shelf.title') }} <span :title="t('shelf.sheetAbout')">{{ t('shelf.sheets', sheets.length) }}</span>
             </h1>
             <Button size="small" severity="secondary" text @click="newGroup">{{ t('shelf.newGroup') }}</Button>
           </div>
@@ -439,8 +439,13 @@ ul {
   background: var(--fault-wash);
 }
 
+.find {
+  flex: 0 1 240px;
+  min-inline-size: 0;
+}
+
 .find :deep(input) {
-  inline-size: 240px;
+  inline-size: 100%;
 }
 
 .find {

@@ -7,7 +7,7 @@ import type { Action } from '@/composables/actions'
 
 const { actions } = defineProps<{ actions: readonly Action[] }>()
 const isOpen = defineModel<boolean>({ required: true })
-const { t } = useI18n()
+const { t, tm } = useI18n()
 const wanted = ref('')
 
 const found = computed(() =>
@@ -15,6 +15,8 @@ const found = computed(() =>
     .map((action) => ({ ...action, label: t(`help.actions.${action.id}`) }))
     .filter(({ label, keys }) => `${label} ${keys}`.toLowerCase().includes(wanted.value.trim().toLowerCase())),
 )
+
+const words = computed(() => Object.values(tm('help.word') as Record<string, [string, string]>))
 
 function run(action: Action | undefined): void {
   if (!action?.run) return
@@ -35,6 +37,15 @@ function run(action: Action | undefined): void {
     <p class="lead">
       {{ t('help.lead') }} <a href="/guide" target="_blank">{{ t('help.guide') }}</a>
     </p>
+    <details class="words">
+      <summary>{{ t('help.words') }}</summary>
+      <dl>
+        <template v-for="[word, meaning] in words" :key="word">
+          <dt>{{ word }}</dt>
+          <dd>{{ meaning }}</dd>
+        </template>
+      </dl>
+    </details>
     <InputText
       v-model="wanted"
       autofocus
@@ -58,6 +69,31 @@ function run(action: Action | undefined): void {
 .lead {
   max-inline-size: 60ch;
   margin-block-end: 12px;
+  color: var(--soft);
+}
+
+.words {
+  margin-block-end: 12px;
+}
+
+.words summary {
+  cursor: pointer;
+}
+
+.words dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 4px 14px;
+  max-inline-size: 60ch;
+  margin: 8px 0 0;
+}
+
+.words dt {
+  font-weight: 650;
+}
+
+.words dd {
+  margin: 0;
   color: var(--soft);
 }
 

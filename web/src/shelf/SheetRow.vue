@@ -125,7 +125,7 @@ function endRenaming(): void {
 .sheet-row {
   position: relative;
   display: grid;
-  grid-template-columns: minmax(160px, 1.4fr) 70px minmax(120px, 300px) 128px;
+  grid-template-columns: minmax(160px, 1.4fr) 70px minmax(90px, 1fr) 128px;
   align-items: center;
   gap: 20px;
   min-block-size: 63px;
@@ -255,6 +255,10 @@ function endRenaming(): void {
 @media (width < 900px) {
   .sheet-row {
     grid-template-columns: 1fr 128px;
+  }
+
+  .title {
+    white-space: normal;
   }
 
   .notation,

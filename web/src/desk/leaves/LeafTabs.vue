@@ -1,11 +1,11 @@
 <script setup lang="ts" generic="Name extends string">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { RouteLocationRaw } from 'vue-router'
 import type { Count } from '../sync/reading'
 
 /** The leaves of the right side, each an address; on a phone the source is one of them. */
-const { count } = defineProps<{
+const { count, open } = defineProps<{
   count: Readonly<Count>
   names: readonly Name[]
   open: Name
@@ -18,10 +18,23 @@ const { t } = useI18n()
 const levels = computed(() =>
   (['fault', 'doubt', 'hint'] as const).filter((level) => count.isWhole && count[level] > 0),
 )
+
+/** Where they do not all fit, the open one is in sight. */
+const tabs = useTemplateRef('tabs')
+watch(
+  () => [open, isSourceOpen.value, tabs.value, levels.value.length],
+  async () => {
+    await nextTick()
+    const tab = tabs.value?.querySelector('.is-open')
+    // An element of a browser without layout has no such method.
+    tab?.scrollIntoView?.({ block: 'nearest', inline: 'center' })
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
-  <nav class="leaf-tabs" :aria-label="t('desk.leaves')">
+  <nav ref="tabs" class="leaf-tabs" :aria-label="t('desk.leaves')">
     <button
       v-if="hasSource"
       type="button"
@@ -112,13 +125,19 @@ nav.leaf-tabs {
   /* The fading edge says that there is more. */
   nav.leaf-tabs {
     overflow-x: auto;
-    padding-inline-end: 32px;
     mask-image: linear-gradient(to right, #000 calc(100% - 36px), transparent);
   }
 
   .leaf-tabs > * {
     flex: none;
     padding-inline: 10px;
+  }
+
+  /* Room for the last one beside the edge. */
+  nav.leaf-tabs::after {
+    flex: none;
+    inline-size: 32px;
+    content: '';
   }
 }
 </style>

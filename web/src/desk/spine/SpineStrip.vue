@@ -120,7 +120,7 @@ const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.val
 </script>
 
 <template>
-  <nav ref="strip" class="spine-strip" :aria-label="t('desk.beads')">
+  <nav ref="strip" class="spine-strip" :aria-label="t('desk.beads')" :title="t('desk.spineAbout')">
     <svg :width="WIDTH" :height="height" aria-hidden="true">
       <g v-for="bead in beads" :key="bead.block.key" class="tie" :class="`is-${bead.state}`">
         <path :d="bead.left" />
@@ -140,6 +140,7 @@ const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.val
       :class="`is-${bead.state}`"
       :style="{ transform: `translateY(${bead.y - 13}px)` }"
       :aria-label="t('desk.bead', { number: bead.block.number, state: t(`state.${bead.state}`) })"
+      :title="t('desk.bead', { number: bead.block.number, state: t(`state.${bead.state}`) })"
       :aria-current="isHere(bead.block) || undefined"
       @click="desk.goToBlock(bead.block)"
     >

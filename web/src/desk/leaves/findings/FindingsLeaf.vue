@@ -123,6 +123,7 @@ defineExpose({ list, items })
           :key="one"
           type="button"
           :class="`is-${one}`"
+          :title="t(`levels.about.${one}`)"
           :aria-pressed="level === one"
           :disabled="desk.count.value[one] === 0"
           @click="level = one"
@@ -292,6 +293,12 @@ defineExpose({ list, items })
 .filter button[aria-pressed='true'] {
   border-color: currentcolor;
   font-weight: 650;
+}
+
+@container leaf (width < 480px) {
+  :deep(.p-inputtext) {
+    flex: 1;
+  }
 }
 
 .marks,

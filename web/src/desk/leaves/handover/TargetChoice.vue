@@ -108,14 +108,22 @@ b {
 }
 
 .tally {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
   grid-column: 2;
   color: var(--soft);
   font-size: 13px;
 }
 
-.part:not(:first-child)::before {
-  content: ' · ';
-  color: var(--soft);
+@container leaf (width < 480px) {
+  button {
+    grid-template-columns: 1fr;
+  }
+
+  .tally {
+    grid-column: 1;
+  }
 }
 
 .part.is-changed {

@@ -61,8 +61,10 @@ ul {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 18px;
+  max-block-size: 22vh;
   margin: 0;
   padding: 0;
+  overflow-y: auto;
   list-style: none;
 }
 
