@@ -16,6 +16,7 @@ import ShelfPage from './pages/ShelfPage.vue'
 import { nonce } from './page'
 import { preset } from './styles/preset'
 
+const openDesk = () => import('./pages/DeskPage.vue')
 const router = createRouter({
   history: createWebHistory(),
   routes: [
@@ -23,7 +24,7 @@ const router = createRouter({
     {
       path: `/sheets/:id/:leaf(${LEAF_NAMES.join('|')})?`,
       name: 'desk',
-      component: () => import('./pages/DeskPage.vue'),
+      component: openDesk,
       props: (route) => ({ id: route.params.id, leaf: route.params.leaf || FIRST_LEAF }),
     },
     { path: '/:rest(.*)*', redirect: '/' },
@@ -41,3 +42,7 @@ createApp(App)
   })
   .use(ToastService)
   .mount('#app')
+
+// Whoever is on the shelf opens a sheet next: its page is there by then.
+const WHEN_QUIET = 600
+setTimeout(() => void openDesk(), WHEN_QUIET)

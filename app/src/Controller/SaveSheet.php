@@ -39,7 +39,7 @@ final readonly class SaveSheet
         if (null === $old) {
             return new ConflictView($this->sentences->of(new Message('refusal/conflict')), $sheet->textHash(), LineEnding::folded($sheet->text()));
         }
-        $known = $this->known->named($sheet, $old, $save->digest);
+        $known = $this->known->of($sheet, $old, $save->digest);
         $reading = $this->reader->read($sheet, $known, $target instanceof BlockTarget ? $target : null);
 
         return new SavedView($sheet->changedAt()->format(\DATE_ATOM), $reading);

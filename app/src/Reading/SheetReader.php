@@ -46,20 +46,22 @@ final readonly class SheetReader
     /**
      * The blocks that are new to the browser, and the bodies of the first of them.
      *
-     * @param string       $known  the names of the blocks that the browser has
+     * @param ?KnownText   $known  what the browser has; null where it has nothing, or something else
      * @param ?BlockTarget $target what to write each new block as, besides
      */
-    public function read(Sheet $sheet, string $known = '', ?BlockTarget $target = null): ReadingView
+    public function read(Sheet $sheet, ?KnownText $known = null, ?BlockTarget $target = null): ReadingView
     {
-        $most = '' === $known ? self::IN_SIGHT : self::AT_MOST;
-        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
-        $this->known->remember($sheet, $blocks);
-        $start = $blocks->sharedStart($known);
-        $end = $blocks->sharedEnd($known, $start);
+        $most = null === $known ? self::IN_SIGHT : self::AT_MOST;
+        $blocks = null === $known
+            ? Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff())
+            : Blocks::after($known->text, $known->map, $sheet->text(), $sheet->notation(), $sheet->switchedOff());
+        $this->known->remember($sheet, $blocks->map);
+        $start = null === $known ? 0 : $blocks->sharedStart($known->map);
+        $end = null === $known ? 0 : $blocks->sharedEnd($known->map, $start);
         $put = $bodies = [];
         for ($index = $start; $index < $blocks->count() - $end; ++$index) {
-            $block = $blocks->blocks[$index];
-            $name = $blocks->nameAt($index);
+            $block = $blocks->at($index);
+            $name = $blocks->map->nameAt($index);
             $text = $block->textIn($blocks->text);
             $put[] = new BlockView($name, EditorOffsets::lengthOf($text), $block->kind);
             if (\count($bodies) < $most && !isset($bodies[$name])) {
@@ -67,7 +69,7 @@ final readonly class SheetReader
             }
         }
 
-        $ofSheet = $this->checker->findingsAtAGlance(SheetOverview::of($sheet->source(), $blocks->blocks), $sheet->wishes());
+        $ofSheet = $this->checker->findingsAtAGlance(new SheetOverview($sheet->source(), $blocks->map->questions()), $sheet->wishes());
         $offsets = new EditorOffsets($sheet->text());
 
         return new ReadingView(
@@ -86,8 +88,8 @@ final readonly class SheetReader
         $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
         $bodies = [];
         for ($index = $from; $index < min($blocks->count(), $from + self::AT_MOST); ++$index) {
-            $name = $blocks->nameAt($index);
-            $block = $blocks->blocks[$index];
+            $name = $blocks->map->nameAt($index);
+            $block = $blocks->at($index);
             $bodies[$name] ??= $this->body($name, $block, $block->textIn($blocks->text), $sheet, $target);
         }
 

@@ -5,83 +5,113 @@ declare(strict_types=1);
 namespace Notagram\Editing;
 
 use Notagram\Notation\Block;
-use Notagram\Notation\BlockKind;
 use Notagram\Notation\Notation;
 
 /** The blocks of one text with their names: what the browser and the server must agree on before a splice. */
 final readonly class Blocks
 {
-    private const NAME_LENGTH = 16;
-
     /**
-     * @param list<Block> $blocks
-     * @param string      $names  of all blocks in a row, in their order
+     * @param list<Block> $split those that were split off: all, or those around a change
+     * @param int         $first which block the first of these is
      */
-    private function __construct(public string $text, public array $blocks, public string $names)
+    private function __construct(public string $text, public BlockMap $map, private array $split, private int $first)
     {
     }
 
     /** @param list<string> $switchedOff what is not wanted in the sheet: it changes what is said of a block */
     public static function of(string $text, Notation $notation, array $switchedOff): self
     {
-        $settings = implode(' ', [$notation->id(), ...$switchedOff]);
         $blocks = $notation->reader()->split($text);
-        $names = '';
-        /** @var array<string, string> $ofBlanks half of the blocks are a blank line, and most of these alike */
-        $ofBlanks = [];
-        foreach ($blocks as $block) {
-            $names .= BlockKind::Blank === $block->kind && null === $block->surroundings
-                ? $ofBlanks[$block->textIn($text)] ??= $block->idIn($text, $settings)
-                : $block->idIn($text, $settings);
+
+        return new self($text, BlockMap::of($text, $blocks, self::settings($notation, $switchedOff)), $blocks, 0);
+    }
+
+    /**
+     * The same as {@see self::of()}, where it can from what is known of the text before a change: only what lies around the
+     * change is split. Blocks that the change did not reach are not to be had from it.
+     *
+     * @param list<string> $switchedOff
+     */
+    public static function after(string $old, BlockMap $known, string $text, Notation $notation, array $switchedOff): self
+    {
+        if ($known->settings !== self::settings($notation, $switchedOff) || $known->startAt($known->count()) !== \strlen($old)) {
+            return self::of($text, $notation, $switchedOff);
+        }
+        $start = strspn($old ^ $text, "\0");
+        $shorter = min(\strlen($old), \strlen($text)) - $start;
+        $end = 0 === $shorter ? 0 : $shorter - \strlen(rtrim(substr($old, -$shorter) ^ substr($text, -$shorter), "\0"));
+        $from = self::anchor($old, $known, $known->indexAt($start) - 2, -1, $notation);
+        $to = self::anchor($old, $known, $known->indexAt(\strlen($old) - $end) + 2, 1, $notation);
+        if (null === $from && null === $to) {
+            return self::of($text, $notation, $switchedOff);
+        }
+        $first = $from ?? 0;
+        $behind = null === $to ? $known->count() : $to + 1;
+        $offset = $known->startAt($first);
+        $stretch = substr($text, $offset, $known->startAt($behind) + \strlen($text) - \strlen($old) - $offset);
+        $blocks = $notation->reader()->split($stretch);
+        $map = BlockMap::of($stretch, $blocks, $known->settings);
+        $last = $map->count() - 1;
+        if ($last < 0 || (null !== $from && !$map->agreesAt(0, $known, $from)) || (null !== $to && !$map->agreesAt($last, $known, $to))) {
+            return self::of($text, $notation, $switchedOff);
         }
 
-        return new self($text, $blocks, $names);
+        return new self(
+            $text,
+            $known->spliced($first, $behind, $map),
+            array_map(static fn (Block $block) => new Block($block->kind, $block->start + $offset, $block->end + $offset, $block->surroundings), $blocks),
+            $first,
+        );
+    }
+
+    public function at(int $index): Block
+    {
+        return $this->split[$index - $this->first] ?? throw new \OutOfRangeException('The change did not reach this block.');
     }
 
     public function digest(): string
     {
-        return self::digestOf($this->names);
-    }
-
-    /** @param string $names of all blocks of a text */
-    public static function digestOf(string $names): string
-    {
-        return hash('xxh64', $names);
-    }
-
-    public function nameAt(int $index): string
-    {
-        return substr($this->names, $index * self::NAME_LENGTH, self::NAME_LENGTH);
+        return $this->map->digest();
     }
 
     public function count(): int
     {
-        return \count($this->blocks);
+        return $this->map->count();
     }
 
-    /**
-     * How many blocks at the start are the same here and there.
-     *
-     * @param string $names of the blocks there
-     */
-    public function sharedStart(string $names): int
+    /** How many blocks at the start are the same here and there. */
+    public function sharedStart(BlockMap $there): int
     {
-        return intdiv(strspn($this->names ^ $names, "\0"), self::NAME_LENGTH);
+        return intdiv(strspn($this->map->names ^ $there->names, "\0"), BlockMap::NAME_LENGTH);
     }
 
-    /**
-     * How many at the end, beyond those at the start.
-     *
-     * @param string $names of the blocks there
-     */
-    public function sharedEnd(string $names, int $sharedStart): int
+    /** How many at the end, beyond those at the start. */
+    public function sharedEnd(BlockMap $there, int $sharedStart): int
     {
-        $most = min(\strlen($this->names), \strlen($names)) - $sharedStart * self::NAME_LENGTH;
+        $most = min(\strlen($this->map->names), \strlen($there->names)) - $sharedStart * BlockMap::NAME_LENGTH;
         if (0 === $most) {
             return 0;
         }
-        $differs = substr($this->names, -$most) ^ substr($names, -$most);
+        $differs = substr($this->map->names, -$most) ^ substr($there->names, -$most);
 
-        return intdiv($most - \strlen(rtrim($differs, "\0")), self::NAME_LENGTH);
+        return intdiv($most - \strlen(rtrim($differs, "\0")), BlockMap::NAME_LENGTH);
+    }
+
+    /** The nearest block that nothing is read across, from one on in a direction. */
+    private static function anchor(string $text, BlockMap $map, int $index, int $step, Notation $notation): ?int
+    {
+        for (; $index >= 0 && $index < $map->count(); $index += $step) {
+            if ($map->isPlainQuestion($index) && $notation->reader()->isAnchor(substr($text, $map->startAt($index), $map->startAt($index + 1) - $map->startAt($index)))) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<string> $switchedOff */
+    private static function settings(Notation $notation, array $switchedOff): string
+    {
+        return implode(' ', [$notation->id(), ...$switchedOff]);
     }
 }

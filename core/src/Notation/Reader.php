@@ -14,6 +14,12 @@ interface Reader
      */
     public function split(string $text): array;
 
+    /**
+     * Whether nothing is read across a question of this text that stands between blank lines: then what lies before it and
+     * what lies after it can be split without each other.
+     */
+    public function isAnchor(string $text): bool;
+
     /** @param string $text the block's own text */
     public function read(Block $block, string $text): BlockReading;
 }

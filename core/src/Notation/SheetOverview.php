@@ -12,7 +12,7 @@ final readonly class SheetOverview
     /**
      * @param int $questions that an author would count, broken ones included
      */
-    private function __construct(public SourceText $source, public int $questions)
+    public function __construct(public SourceText $source, public int $questions)
     {
     }
 

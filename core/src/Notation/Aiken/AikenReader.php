@@ -27,6 +27,12 @@ final readonly class AikenReader implements Reader
         return NoBreakSpaces::handedOn((new AikenSplitter($text))->split(), $text);
     }
 
+    /** A question without its ANSWER line looks for it up to the next one. */
+    public function isAnchor(string $text): bool
+    {
+        return null !== StrictQuestion::read($text);
+    }
+
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {

@@ -40,6 +40,12 @@ final readonly class GiftReader implements Reader
         return $blocks;
     }
 
+    /** An open brace looks for its end up to the next brace. */
+    public function isAnchor(string $text): bool
+    {
+        return null !== PlainQuestion::read($text) && str_contains($text, '{');
+    }
+
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {

@@ -20,6 +20,12 @@ final readonly class StarredReader implements Reader
         return (new StarredSplitter($text))->split();
     }
 
+    /** Numbers, points, parts and the key reach across the whole list. */
+    public function isAnchor(string $text): bool
+    {
+        return false;
+    }
+
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
