@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Notation\Braces\BraceText;
 use Notagram\Source\Regex;
 
 /** Tells the braces of a formula (x^{2}, \frac{1}{2}) from those that hold answers. */
@@ -25,7 +26,7 @@ final class GiftFormula
         $isCommand = false;
         if ('_' === $before) {
             // A printed blank may stand before a gap.
-            $isFormula = $brace > 1 && !str_contains(" \t\r\n_".GiftText::MASK, $text[$brace - 2])
+            $isFormula = $brace > 1 && !str_contains(" \t\r\n_".BraceText::MASK, $text[$brace - 2])
                 && !Regex::match('/\G\{\s*+(?:[=~#}]|(?:T|F|TRUE|FALSE)\s*+[#}])/i', $text, $match, 0, $brace);
         } elseif ('^' === $before) {
             $isFormula = !Regex::match('/\G\{\s*+[=~#}]/', $text, $match, 0, $brace);

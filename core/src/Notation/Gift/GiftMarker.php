@@ -11,6 +11,8 @@ use Notagram\Finding\Remedy\Share;
 use Notagram\Finding\Remedy\Unstar;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
+use Notagram\Notation\Braces\BraceText;
+use Notagram\Notation\Braces\CommentLines;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PercentMark;
 use Notagram\Notation\StarredWords;
@@ -52,7 +54,7 @@ final readonly class GiftMarker implements Marker
     public function truth(Block $block, string $text, ?bool $answer): ?array
     {
         $isTrueFalse = (new GiftReader())->read($block, $text)->question?->answers instanceof TrueFalse;
-        if (!$isTrueFalse || null === $answer || !Regex::match('/(?<!\\\\)\{\s*+\K(TRUE|FALSE|T|F)(?=\s*+[#}])/i', GiftComments::in($text)->masked, $match, \PREG_OFFSET_CAPTURE)) {
+        if (!$isTrueFalse || null === $answer || !Regex::match('/(?<!\\\\)\{\s*+\K(TRUE|FALSE|T|F)(?=\s*+[#}])/i', CommentLines::in($text)->masked, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
         }
         [$written, $at] = $match[1];
@@ -77,7 +79,7 @@ final readonly class GiftMarker implements Marker
         $old = substr($text, $accepted[0]->span->start, $last->end - $accepted[0]->span->start);
         $end = $last->end - (\strlen($old) - \strlen(rtrim($old)));
 
-        return [new TextEdit(new Span($accepted[0]->span->start, $end), implode(' ', array_map(static fn (string $form) => '='.GiftText::spelled($form, GiftWriter::MARKS_IN_ANSWERS), $forms)))];
+        return [new TextEdit(new Span($accepted[0]->span->start, $end), implode(' ', array_map(static fn (string $form) => '='.BraceText::spelled($form, BraceText::MARKS_IN_ANSWERS), $forms)))];
     }
 
     public function remedied(Remedy $remedy, Question $question, string $text): ?array
@@ -89,7 +91,7 @@ final readonly class GiftMarker implements Marker
             $remedy instanceof Drop => [TextEdit::remove($answers[$remedy->answer]->span)],
             // What has no mark of its own would become one with the new form.
             $remedy instanceof Accept && '=' !== substr($text, $answers[$remedy->before]->span->start, 1) => null,
-            $remedy instanceof Accept => [TextEdit::insert($answers[$remedy->before]->span->start, '='.GiftText::spelled($remedy->form, GiftWriter::MARKS_IN_ANSWERS).' ')],
+            $remedy instanceof Accept => [TextEdit::insert($answers[$remedy->before]->span->start, '='.BraceText::spelled($remedy->form, BraceText::MARKS_IN_ANSWERS).' ')],
             $remedy instanceof Share => self::sharing($remedy, $options, $text),
             $remedy instanceof Unstar => StarredWords::without($text, $remedy->texts, '<b>', '</b>'),
         };

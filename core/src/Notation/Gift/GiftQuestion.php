@@ -11,6 +11,11 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Braces\BraceAnswers;
+use Notagram\Notation\Braces\BraceFormat;
+use Notagram\Notation\Braces\BraceLookAlikes;
+use Notagram\Notation\Braces\BraceText;
+use Notagram\Notation\Braces\CommentLines;
 use Notagram\Notation\ExplanationLabel;
 use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Token;
@@ -30,7 +35,7 @@ use Notagram\Source\Span;
 /** Reads the block of one question: comments, title, stem, answers, and what follows them. One object reads one block. */
 final class GiftQuestion
 {
-    private readonly GiftComments $comments;
+    private readonly CommentLines $comments;
     /** The block with its comment lines masked. */
     private readonly string $text;
     /** @var list<Finding> */
@@ -40,7 +45,7 @@ final class GiftQuestion
 
     public function __construct(private readonly string $block, private readonly Block $place)
     {
-        $this->comments = GiftComments::in($block);
+        $this->comments = CommentLines::in($block);
         $this->text = self::withoutNoBreakSpaces($this->comments->masked);
         $this->tokens = $this->comments->tokens;
     }
@@ -50,31 +55,31 @@ final class GiftQuestion
     {
         return !str_contains($text, NoBreakSpaces::SPACE)
             ? $text
-            : Regex::replaceBy(NoBreakSpaces::IN_A_MARKS_PLACE, static fn (array $match) => str_repeat(GiftText::MASK, \strlen($match[0])), $text);
+            : Regex::replaceBy(NoBreakSpaces::IN_A_MARKS_PLACE, static fn (array $match) => str_repeat(BraceText::MASK, \strlen($match[0])), $text);
     }
 
     public function read(): BlockReading
     {
         $this->missingBlankLine();
         $this->formulaBackslashes();
-        $lookAlikes = GiftLookAlikes::marks($this->text);
+        $lookAlikes = BraceLookAlikes::marks($this->text);
         if (null !== $lookAlikes) {
             $this->findings[] = $lookAlikes;
         }
-        $start = strspn($this->text, GiftText::BLANKS);
+        $start = strspn($this->text, BraceText::BLANKS);
         [$title, $start] = $this->title($start);
         $open = $this->openingBrace($start);
         [$stem, $format] = $this->formatted($start, $open ?? \strlen($this->text), FormattedText::AUTO);
         if (null === $open) {
             $this->explanationApart($start);
 
-            return $this->reading(new Question(new Stimulus(), new FormattedText(GiftText::meant($stem), $format), $this->trimmed($start, \strlen($this->text)), $title, ...$this->notes()));
+            return $this->reading(new Question(new Stimulus(), new FormattedText(BraceText::meant($stem), $format), $this->trimmed($start, \strlen($this->text)), $title, ...$this->notes()));
         }
 
         $close = $this->closingBrace($open);
         $this->tokens[] = new Token(TokenKind::Answer, $open, $open + 1);
         $this->blankLines($open, $close);
-        $answers = new GiftAnswers($this->text, $open + 1, $close, $format);
+        $answers = new BraceAnswers($this->text, $open + 1, $close, $format);
         $meant = $answers->read();
         foreach ($answers->findings as $finding) {
             $this->findings[] = $finding;
@@ -112,9 +117,9 @@ final class GiftQuestion
     /** A stretch without the blanks and masked comments around it. */
     private function trimmed(int $start, int $end): Span
     {
-        $start += strspn($this->text, GiftText::BLANKS, $start, $end - $start);
+        $start += strspn($this->text, BraceText::BLANKS, $start, $end - $start);
 
-        return new Span($start, $start + \strlen(rtrim(substr($this->text, $start, $end - $start), GiftText::BLANKS)));
+        return new Span($start, $start + \strlen(rtrim(substr($this->text, $start, $end - $start), BraceText::BLANKS)));
     }
 
     /** @return array{points: ?string, comments: list<string>, id: ?string, tags: list<string>} */
@@ -181,7 +186,7 @@ final class GiftQuestion
         if (Regex::match('/\G::((?:[^\\\\:{}\xFF]++|\\\\.|:(?!:))*+)::/s', $this->text, $match, 0, $start)) {
             $end = $start + \strlen($match[0]);
             $this->tokens[] = new Token(TokenKind::Title, $start, $end);
-            $title = GiftText::meant($match[1]);
+            $title = BraceText::meant($match[1]);
             $this->colonsInTitle($match[1], $start + 2);
             $this->breaksInTitle($match[1], $start + 2);
             if (Regex::match('/\s\s|[\r\n\t]/', $title)) {
@@ -226,7 +231,7 @@ final class GiftQuestion
         $lineEnd = $start + strcspn($this->text, "\r\n{", $start);
         $titleEnd = $start + \strlen(rtrim(substr($this->text, $start, $lineEnd - $start)));
         $hasStemBelow = $lineEnd < \strlen($this->text) && '{' !== $this->text[$lineEnd]
-            && '' !== trim(substr($this->text, $lineEnd, strcspn($this->text, '{', $lineEnd)), GiftText::BLANKS);
+            && '' !== trim(substr($this->text, $lineEnd, strcspn($this->text, '{', $lineEnd)), BraceText::BLANKS);
         $this->findings[] = Finding::fault(
             'gift.title-unclosed',
             new Span($start, $start + 2),
@@ -324,7 +329,7 @@ final class GiftQuestion
     private function formatted(int $start, int $end, string $inherited): array
     {
         $spelled = substr($this->text, $start, $end - $start);
-        $format = GiftFormat::at($spelled);
+        $format = BraceFormat::at($spelled);
         if (null === $format) {
             return [$spelled, $inherited];
         }
@@ -360,18 +365,18 @@ final class GiftQuestion
         if (null === $label) {
             return false;
         }
-        $words = trim(substr($after, $label), GiftText::BLANKS);
-        $span = new Span($close + 1 + strspn($after, GiftText::BLANKS), $close + 1 + \strlen(rtrim($after, GiftText::BLANKS)));
+        $words = trim(substr($after, $label), BraceText::BLANKS);
+        $span = new Span($close + 1 + strspn($after, BraceText::BLANKS), $close + 1 + \strlen(rtrim($after, BraceText::BLANKS)));
         $lineStart = max((int) strrpos(substr($this->block, 0, $close), "\n"), 0);
         $isOnLineOfItsOwn = '' === trim(substr($this->block, $lineStart, $close - $lineStart));
         $place = $isOnLineOfItsOwn ? $lineStart + 1 : $close;
-        $written = '####'.GiftText::spelled(GiftText::meant($words), GiftWriter::MARKS_IN_ANSWERS);
+        $written = '####'.BraceText::spelled(BraceText::meant($words), BraceText::MARKS_IN_ANSWERS);
         // A comment among the words has no place where they go.
-        $mayMove = null === $inside && !str_contains(trim($after, GiftText::BLANKS), GiftText::MASK);
+        $mayMove = null === $inside && !str_contains(trim($after, BraceText::BLANKS), BraceText::MASK);
         $fix = !$mayMove ? null : Fix::offered('move-explanation', [
             TextEdit::insert($place, $isOnLineOfItsOwn ? "  {$written}".LineEnding::forNewLinesIn($this->block) : " {$written}"),
             // A comment before them stays.
-            TextEdit::remove(str_contains(substr($this->text, $close + 1, $span->start - $close - 1), GiftText::MASK) ? $span : new Span($close + 1, $span->end)),
+            TextEdit::remove(str_contains(substr($this->text, $close + 1, $span->start - $close - 1), BraceText::MASK) ? $span : new Span($close + 1, $span->end)),
         ]);
         $this->findings[] = Finding::doubt('gift.text-after-answers', $span, $fix, case: 'explanation')->about(Matter::StrayLines);
 
@@ -381,7 +386,7 @@ final class GiftQuestion
     /** With a blank for each byte of a comment, so that it is text. */
     private static function unmasked(string $text): string
     {
-        return strtr($text, GiftText::MASK, ' ');
+        return strtr($text, BraceText::MASK, ' ');
     }
 
     /** Below a blank line it would be shown as a text of its own. */
@@ -397,18 +402,18 @@ final class GiftQuestion
     private function withTextAfter(Answers $answers, string $stem, int $start, bool $isExplained): array
     {
         $after = substr($this->text, $start);
-        if ('' === trim($after, GiftText::BLANKS)) {
-            return [$answers, GiftText::meant($stem)];
+        if ('' === trim($after, BraceText::BLANKS)) {
+            return [$answers, BraceText::meant($stem)];
         }
         if (Regex::match('~^(?:\s*+</[a-zA-Z][\w-]*+\s*+>)++\s*+$~', $after)) {
-            return [$answers, GiftText::meant($stem).GiftText::meant($after)];
+            return [$answers, BraceText::meant($stem).BraceText::meant($after)];
         }
 
         $this->formulasIn($start);
-        $before = GiftText::meant($stem);
+        $before = BraceText::meant($stem);
         $before .= '' !== $before && Regex::match('/\s$/', $stem) ? ' ' : '';
         $isApart = Regex::match('/^\s/', $after);
-        $words = GiftText::meant($after);
+        $words = BraceText::meant($after);
         $following = ($isApart ? ' ' : '').$words;
         if ($answers instanceof Choice || $answers instanceof ShortAnswer) {
             return [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
@@ -417,10 +422,10 @@ final class GiftQuestion
             return [$answers, $before.Gap::RULE.$following];
         }
         if (!$isExplained) {
-            $first = $start + strspn($after, GiftText::BLANKS);
+            $first = $start + strspn($after, BraceText::BLANKS);
             $this->findings[] = Finding::doubt(
                 'gift.text-after-answers',
-                new Span($first, $start + \strlen(rtrim($after, GiftText::BLANKS))),
+                new Span($first, $start + \strlen(rtrim($after, BraceText::BLANKS))),
             )->about(Matter::StrayLines);
         }
 

@@ -10,6 +10,9 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Braces\BraceLookAlikes;
+use Notagram\Notation\Braces\BraceText;
+use Notagram\Notation\Braces\CommentLines;
 use Notagram\Notation\NoBreakSpaces;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Surroundings;
@@ -59,7 +62,7 @@ final readonly class GiftReader implements Reader
 
     private function comment(string $text): BlockReading
     {
-        $comments = GiftComments::in($text);
+        $comments = CommentLines::in($text);
 
         return new BlockReading(BlockKind::Comment, tokens: $comments->tokens, comments: $comments->lines, switchedOff: $comments->switchedOff);
     }
@@ -101,13 +104,13 @@ final readonly class GiftReader implements Reader
 
     private function broken(string $text): BlockReading
     {
-        $comments = GiftComments::in($text);
+        $comments = CommentLines::in($text);
         $masked = $comments->masked;
-        $lookAlikes = GiftLookAlikes::marks($masked);
+        $lookAlikes = BraceLookAlikes::marks($masked);
         if (null !== $lookAlikes?->fix && $this->mends($lookAlikes->fix, $text)) {
             return $this->brokenBecause($lookAlikes, $comments, $text);
         }
-        $end = \strlen(rtrim($masked, GiftText::BLANKS));
+        $end = \strlen(rtrim($masked, BraceText::BLANKS));
         $open = [];
         $position = 0;
         while (($position += strcspn($masked, '{}\\', $position)) < \strlen($masked)) {
@@ -127,7 +130,7 @@ final readonly class GiftReader implements Reader
         return $this->brokenBecause($this->unclosed($masked, $open[0] ?? 0, $end), $comments, $text);
     }
 
-    private function brokenBecause(Finding $finding, GiftComments $comments, string $text): BlockReading
+    private function brokenBecause(Finding $finding, CommentLines $comments, string $text): BlockReading
     {
         if (null !== $finding->fix && !$this->mends($finding->fix, $text)) {
             $finding = $finding->withoutFix();

@@ -6,12 +6,12 @@ namespace Notagram\Notation\Gift;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Braces\BraceText;
+use Notagram\Notation\Braces\BraceWriter;
 use Notagram\Notation\Loss;
 use Notagram\Notation\PercentMark;
 use Notagram\Notation\Writer;
 use Notagram\Notation\WrittenBlock;
-use Notagram\Question\AcceptedAnswer;
-use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Choice;
 use Notagram\Question\Essay;
 use Notagram\Question\FormattedText;
@@ -20,18 +20,15 @@ use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Numeric;
 use Notagram\Question\Option;
-use Notagram\Question\Pair;
 use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
 use Notagram\Question\TrueFalse;
-use Notagram\Question\Weight;
 
 /** Writes GIFT in normal form: one answer a line, indented by two; only what must be escaped is. */
 final readonly class GiftWriter implements Writer
 {
     private const MARKS_IN_STEM = '{}';
-    public const MARKS_IN_ANSWERS = '=~#{}';
     private const MARKS_IN_TITLE = ':{}';
 
     public function isNumbered(): bool
@@ -68,7 +65,7 @@ final readonly class GiftWriter implements Writer
             $losses[] = Loss::reduced('gift/points');
         }
         $lines = [] === $comments ? '' : $this->comments($comments)."\n";
-        $title = null === $question->title ? '' : '::'.GiftText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
+        $title = null === $question->title ? '' : '::'.BraceText::spelled($question->title, self::MARKS_IN_TITLE).':: ';
         $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
         // Without an accepted answer the braces are empty: the sentence keeps its blank.
         if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
@@ -80,7 +77,7 @@ final readonly class GiftWriter implements Writer
             }
             $text = $title.$format.$this->gap($gap, $question);
         } else {
-            $stem = GiftText::spelled($question->stem->text, self::MARKS_IN_STEM);
+            $stem = BraceText::spelled($question->stem->text, self::MARKS_IN_STEM);
             $answers = $this->answers($question);
             $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
         }
@@ -91,25 +88,22 @@ final readonly class GiftWriter implements Writer
     /** The words on both sides keep their distance from the gap; its answers stand on one line. */
     private function gap(Gap $gap, Question $question): string
     {
-        $before = GiftText::spelled(rtrim($gap->before), self::MARKS_IN_STEM).(str_ends_with($gap->before, ' ') ? ' ' : '');
-        $after = (str_starts_with($gap->after, ' ') ? ' ' : '').GiftText::spelled(ltrim($gap->after), self::MARKS_IN_STEM);
-        $entries = $gap->filler instanceof Choice
-            ? array_map(fn (Option $option) => $this->option($option, $gap->filler, $question), $gap->filler->options)
-            : array_map(fn (AcceptedAnswer $answer) => $this->accepted($answer, $question), $gap->filler->accepted);
-        $explanation = null === $question->explanation ? '' : ' ####'.$this->text($question->explanation, $question);
+        $before = BraceText::spelled(rtrim($gap->before), self::MARKS_IN_STEM).(str_ends_with($gap->before, ' ') ? ' ' : '');
+        $after = (str_starts_with($gap->after, ' ') ? ' ' : '').BraceText::spelled(ltrim($gap->after), self::MARKS_IN_STEM);
 
-        return $before.'{'.implode(' ', $entries).$explanation.'}'.$after;
+        return $before.(new BraceWriter($question->stem->format))->filled($gap, $question->explanation).$after;
     }
 
     private function answers(Question $question): string
     {
         $answers = $question->answers;
+        $braces = new BraceWriter($question->stem->format);
         $entries = match (true) {
-            $answers instanceof Choice, $answers instanceof MultipleResponse => array_map(fn (Option $option) => $this->option($option, $answers, $question), $answers->options),
-            $answers instanceof ShortAnswer => array_map(fn (AcceptedAnswer $answer) => $this->accepted($answer, $question), $answers->accepted),
-            $answers instanceof Matching => array_map(fn (Pair $pair) => $this->pair($pair, $question), $answers->pairs),
-            $answers instanceof Numeric => $this->numbers($answers, $question),
-            $answers instanceof TrueFalse => [$this->trueFalse($answers, $question)],
+            $answers instanceof Choice, $answers instanceof MultipleResponse => array_map(static fn (Option $option) => $braces->option($option, $answers), $answers->options),
+            $answers instanceof ShortAnswer => array_map($braces->accepted(...), $answers->accepted),
+            $answers instanceof Matching => array_map($braces->pair(...), $answers->pairs),
+            $answers instanceof Numeric => $braces->numbers($answers),
+            $answers instanceof TrueFalse => [$braces->trueFalse($answers)],
             $answers instanceof Essay => [''],
             $answers instanceof Stimulus => null,
             // Others are written within their sentence.
@@ -119,7 +113,7 @@ final readonly class GiftWriter implements Writer
             return '';
         }
         if (null !== $question->explanation) {
-            $entries[] = '####'.$this->text($question->explanation, $question);
+            $entries[] = '####'.$braces->text($question->explanation);
         }
         $entries = array_values(array_filter($entries, static fn (string $entry) => '' !== $entry));
         $isShort = \count($entries) < 2 && !str_contains($entries[0] ?? '', "\n");
@@ -128,83 +122,6 @@ final readonly class GiftWriter implements Writer
         }
 
         return "{\n  ".implode("\n  ", $entries)."\n}";
-    }
-
-    private function option(Option $option, Choice|MultipleResponse $answers, Question $question): string
-    {
-        $mark = match (true) {
-            $answers instanceof MultipleResponse => PercentMark::spell($option->weight),
-            $option->isKey && $option->weight->equals(Weight::full()) => '=',
-            $option->isKey => '='.self::percent($option->weight),
-            $option->weight->isZero() => '~',
-            default => PercentMark::spell($option->weight),
-        };
-
-        return $mark.$this->text($option->text, $question).$this->feedback($option->feedback, $question);
-    }
-
-    private function accepted(AcceptedAnswer $answer, Question $question): string
-    {
-        $percent = $answer->weight->equals(Weight::full()) ? '' : self::percent($answer->weight);
-
-        return '='.$percent.GiftText::spelled($answer->text, self::MARKS_IN_ANSWERS).$this->feedback($answer->feedback, $question);
-    }
-
-    private function pair(Pair $pair, Question $question): string
-    {
-        $prompt = $this->text($pair->prompt, $question);
-
-        return rtrim('='.('' === $prompt ? '' : $prompt.' ').'-> '.GiftText::spelled($pair->match, self::MARKS_IN_ANSWERS));
-    }
-
-    /** @return list<string> */
-    private function numbers(Numeric $answers, Question $question): array
-    {
-        $entries = array_map(function (AcceptedNumber $number) use ($question): string {
-            $percent = $number->weight->equals(Weight::full()) ? '' : self::percent($number->weight);
-            $spelled = match (true) {
-                $number->isRange => $number->first.'..'.$number->second,
-                '0' === $number->second => $number->first,
-                default => $number->first.':'.$number->second,
-            };
-
-            return $percent.$spelled.$this->feedback($number->feedback, $question);
-        }, $answers->numbers);
-        if (1 === \count($entries) && !str_starts_with($entries[0], '%')) {
-            return ['#'.$entries[0]];
-        }
-
-        return ['#', ...array_map(static fn (string $entry) => '='.$entry, $entries)];
-    }
-
-    private function trueFalse(TrueFalse $answers, Question $question): string
-    {
-        $wrong = $this->feedback($answers->feedbackWhenWrong, $question);
-        $right = $this->feedback($answers->feedbackWhenRight, $question);
-
-        return match ($answers->answer) {
-            true => 'TRUE',
-            false => 'FALSE',
-            null => '',
-        }.('' === $wrong && '' !== $right ? '#' : $wrong).$right;
-    }
-
-    private function feedback(?FormattedText $feedback, Question $question): string
-    {
-        return null === $feedback ? '' : '#'.$this->text($feedback, $question);
-    }
-
-    /** Texts inherit the stem's format, so theirs is written only where it is another. */
-    private function text(FormattedText $text, Question $question): string
-    {
-        $format = $text->format === $question->stem->format ? '' : "[{$text->format}]";
-
-        return $format.GiftText::spelled($text->text, self::MARKS_IN_ANSWERS);
-    }
-
-    private static function percent(Weight $weight): string
-    {
-        return '%'.$weight->rounded(PercentMark::DECIMALS).'%';
     }
 
     /** Without an answer, empty braces are all that can be written, and these ask for an essay. */

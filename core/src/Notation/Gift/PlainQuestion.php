@@ -7,6 +7,9 @@ namespace Notagram\Notation\Gift;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Braces\BraceEntries;
+use Notagram\Notation\Braces\BraceNumbers;
+use Notagram\Notation\Braces\BraceText;
 use Notagram\Notation\ExplanationLabel;
 use Notagram\Notation\Token;
 use Notagram\Question\AcceptedAnswer;
@@ -63,17 +66,17 @@ final class PlainQuestion
         if (null === $answers) {
             return null;
         }
-        $meant = rtrim($stem, GiftText::BLANKS);
+        $meant = rtrim($stem, BraceText::BLANKS);
         $stemSpan = new Span($stemStart, $stemStart + \strlen($meant));
         if (str_contains($meant, "\n")) {
-            $meant = GiftText::meant($meant);
+            $meant = BraceText::meant($meant);
         }
-        if ('' !== $after && '' !== trim($after, GiftText::BLANKS)) {
+        if ('' !== $after && '' !== trim($after, BraceText::BLANKS)) {
             if ((!$answers instanceof Choice && !$answers instanceof ShortAnswer) || null !== ExplanationLabel::length($after)) {
                 return null;
             }
             $before = $meant.('' !== $meant && rtrim($stem) !== $stem ? ' ' : '');
-            $following = (ltrim($after) !== $after ? ' ' : '').GiftText::meant($after);
+            $following = (ltrim($after) !== $after ? ' ' : '').BraceText::meant($after);
             [$answers, $meant] = [new Gap($before, $following, $answers), $before.Gap::RULE.$following];
         }
 
@@ -111,7 +114,7 @@ final class PlainQuestion
 
     private static function feedback(string $spelled): ?FormattedText
     {
-        $meant = '' === $spelled ? '' : GiftText::meant($spelled);
+        $meant = '' === $spelled ? '' : BraceText::meant($spelled);
 
         return '' === $meant ? null : new FormattedText($meant);
     }
@@ -123,7 +126,7 @@ final class PlainQuestion
             return null;
         }
         $second = $match[3] ?? '';
-        $isMalformed = ':' === ($match[2] ?? '') ? '-' === $second[0] : '' !== $second && GiftNumbers::isLess($second, $match[1]);
+        $isMalformed = ':' === ($match[2] ?? '') ? '-' === $second[0] : '' !== $second && BraceNumbers::isLess($second, $match[1]);
         if ($isMalformed) {
             return null;
         }
@@ -205,6 +208,6 @@ final class PlainQuestion
             $known = [];
         }
 
-        return $known[$written] ??= GiftEntries::weightOf($written);
+        return $known[$written] ??= BraceEntries::weightOf($written);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
@@ -14,7 +14,7 @@ use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Splits what stands between the braces into its entries, each with its mark and weight. One object splits one text. */
-final class GiftEntries
+final class BraceEntries
 {
     /** @var list<Finding> */
     public array $findings = [];
@@ -74,7 +74,7 @@ final class GiftEntries
             } elseif ('=' === $first && $this->isArrow($offset, [] === $marks ? 0 : $marks[\count($marks) - 1][1] + 1)) {
                 continue;
             } elseif ('=' === $first) {
-                $isWithinALine = $offset > 0 && !str_contains(GiftText::BLANKS.'>', $this->content[$offset - 1])
+                $isWithinALine = $offset > 0 && !str_contains(BraceText::BLANKS.'>', $this->content[$offset - 1])
                     && ($isOneALine ??= Regex::matchAll('/(*ANYCRLF)^[ \t]*+[=~]/m', $this->content) > 1);
                 if ($isWithinALine) {
                     $this->unescapedCharacter($found, $offset);
@@ -124,13 +124,13 @@ final class GiftEntries
     {
         $textEnd = $hashAt ?? $end;
         $spelled = substr($this->content, $textAt, $textEnd - $textAt);
-        if ('' === $mark && '' === trim($spelled, GiftText::BLANKS)) {
+        if ('' === $mark && '' === trim($spelled, BraceText::BLANKS)) {
             return;
         }
         $weight = null;
         $markEnd = $textAt;
         if ('' !== $mark) {
-            $blanks = strspn($spelled, GiftText::BLANKS);
+            $blanks = strspn($spelled, BraceText::BLANKS);
             if ('%' === ($spelled[$blanks] ?? '')) {
                 [$weight, $length] = $this->weight($spelled, $textAt);
                 $markEnd = $textAt + $length;
@@ -144,7 +144,7 @@ final class GiftEntries
         if (null !== $hashAt) {
             $this->tokens[] = new Token(TokenKind::Feedback, $this->start + $hashAt, $this->start + $hashAt + 1);
         }
-        $this->hasEmpty = $this->hasEmpty || strspn($spelled, GiftText::BLANKS) === \strlen($spelled);
+        $this->hasEmpty = $this->hasEmpty || strspn($spelled, BraceText::BLANKS) === \strlen($spelled);
         $entries[] = new Entry(
             $mark,
             $weight,
@@ -211,10 +211,10 @@ final class GiftEntries
         if (null === $first || '' !== $first->mark) {
             return $entries;
         }
-        $blanks = strspn($this->content, GiftText::BLANKS);
+        $blanks = strspn($this->content, BraceText::BLANKS);
         $isAlone = 1 === \count($entries);
         $mark = $isAlone ? '=' : '~';
-        $span = new Span($this->start + $blanks, $this->start + $blanks + \strlen(trim($first->text, GiftText::BLANKS)));
+        $span = new Span($this->start + $blanks, $this->start + $blanks + \strlen(trim($first->text, BraceText::BLANKS)));
         $this->findings[] = Finding::fault(
             'gift.text-before-answers',
             $span,

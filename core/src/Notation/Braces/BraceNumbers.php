@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Brick\Math\BigDecimal;
 use Notagram\Finding\Finding;
@@ -19,7 +19,7 @@ use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads the answers of a number question: what follows the first #. */
-final class GiftNumbers
+final class BraceNumbers
 {
     /** What may be meant as a number; what is one is stricter. */
     private const NUMBER = '[+-]?+(?:\d{1,40}(?:[.,](?!\.)\d{0,40})?+|[.,]\d{1,40})(?:[eE][+-]?\d{1,3})?+';
@@ -54,11 +54,11 @@ final class GiftNumbers
                 new Span($this->start + $this->offset - 1, $this->start + $this->offset),
                 case: 'none',
             )->settling(Matter::RightAnswer);
-        } elseif (\count($entries) > 1 && '=' !== ($entries[0][0][strspn($entries[0][0], GiftText::BLANKS)] ?? '')) {
-            $at = $this->start + $entries[0][1] + strspn($entries[0][0], GiftText::BLANKS);
+        } elseif (\count($entries) > 1 && '=' !== ($entries[0][0][strspn($entries[0][0], BraceText::BLANKS)] ?? '')) {
+            $at = $this->start + $entries[0][1] + strspn($entries[0][0], BraceText::BLANKS);
             $this->findings[] = Finding::fault(
                 'gift.number-malformed',
-                new Span($at, $this->start + $entries[0][1] + \strlen(rtrim($entries[0][0], GiftText::BLANKS))),
+                new Span($at, $this->start + $entries[0][1] + \strlen(rtrim($entries[0][0], BraceText::BLANKS))),
                 Fix::offered('insert-equals', [TextEdit::insert($at, '=')]),
                 'before-equals',
             )->settling(Matter::RightAnswer);
@@ -84,14 +84,14 @@ final class GiftNumbers
                 $starts[] = $offset;
             }
         }
-        if ([] === $starts || '' !== trim(substr($this->content, $this->offset, $starts[0] - $this->offset), GiftText::BLANKS)) {
+        if ([] === $starts || '' !== trim(substr($this->content, $this->offset, $starts[0] - $this->offset), BraceText::BLANKS)) {
             array_unshift($starts, $this->offset);
         }
         $starts[] = \strlen($this->content);
         $entries = [];
         for ($index = 1; $index < \count($starts); ++$index) {
             $spelled = substr($this->content, $starts[$index - 1], $starts[$index] - $starts[$index - 1]);
-            if ('' !== trim($spelled, GiftText::BLANKS)) {
+            if ('' !== trim($spelled, BraceText::BLANKS)) {
                 $entries[] = [$spelled, $starts[$index - 1]];
             }
         }
@@ -103,14 +103,14 @@ final class GiftNumbers
     {
         $span = new Span($this->start + $offset, $this->start + $offset + \strlen($spelled));
         $pattern = '/^\s*+=?+\s*+(?:%(-?+\d{1,20}(?:\.\d{1,20})?+)%)?+\s*+('.self::NUMBER.')\s*+(?:(\.{2,}+|:)\s*+('.self::NUMBER.'))?+\s*+(?:#(.*+))?+$/s';
-        if (!Regex::match($pattern, str_replace(GiftText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
-            $first = strspn($spelled, GiftText::BLANKS.'=');
-            $shown = rtrim(substr($spelled, $first, strcspn($spelled, '#', $first)), GiftText::BLANKS);
+        if (!Regex::match($pattern, str_replace(BraceText::MASK, ' ', $spelled), $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL)) {
+            $first = strspn($spelled, BraceText::BLANKS.'=');
+            $shown = rtrim(substr($spelled, $first, strcspn($spelled, '#', $first)), BraceText::BLANKS);
             $this->findings[] = Finding::fault(
                 'gift.number-malformed',
                 new Span($span->start + $first, $span->start + $first + \strlen($shown)),
                 case: 'no-number',
-                written: mb_strimwidth(GiftText::meant($shown), 0, 40, '…'),
+                written: mb_strimwidth(BraceText::meant($shown), 0, 40, '…'),
             )->settling(Matter::RightAnswer);
 
             return null;
@@ -121,8 +121,8 @@ final class GiftNumbers
             $this->findings[] = Finding::fault('gift.unescaped-character', new Span($at, $at + 1), Fix::offered('backslashes', [TextEdit::insert($at, '\\')]), text: '~');
         }
         $this->misspelled($match[2], $match[3], $match[4], $offset);
-        if ('=' === ($spelled[strspn($spelled, GiftText::BLANKS)] ?? '')) {
-            $mark = $span->start + strspn($spelled, GiftText::BLANKS);
+        if ('=' === ($spelled[strspn($spelled, BraceText::BLANKS)] ?? '')) {
+            $mark = $span->start + strspn($spelled, BraceText::BLANKS);
             $this->tokens[] = new Token(TokenKind::Answer, $mark, $mark + 1);
         }
         $weight = null === $match[1][0] ? Weight::full() : Weight::of($match[1][0]);
@@ -197,11 +197,11 @@ final class GiftNumbers
     private function feedback(string $spelled, int $at): FormattedText
     {
         $this->tokens[] = new Token(TokenKind::Feedback, $at - 1, $at);
-        $format = GiftFormat::at($spelled);
+        $format = BraceFormat::at($spelled);
 
         return null === $format
-            ? new FormattedText(GiftText::meant($spelled), $this->format)
-            : new FormattedText(GiftText::meant(substr($spelled, $format->end)), $format->name);
+            ? new FormattedText(BraceText::meant($spelled), $this->format)
+            : new FormattedText(BraceText::meant(substr($spelled, $format->end)), $format->name);
     }
 
     /**

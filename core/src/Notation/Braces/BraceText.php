@@ -2,19 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** Between a text as GIFT spells it and the text that is meant. */
-final class GiftText
+final class BraceText
 {
     /**
      * Stands in for the bytes of comment lines while a block is read, so that offsets hold.
      * No valid UTF-8 text has this byte.
      */
     public const MASK = "\xFF";
+
+    public const MARKS_IN_ANSWERS = '=~#{}';
 
     public const BLANKS = " \t\r\n\f\v".self::MASK;
 
@@ -60,6 +62,6 @@ final class GiftText
         }
 
         // Nor may a text begin with what would be read as a comment, a title, a format or a weight.
-        return Regex::match('~^(?://|::|\$CATEGORY:|%)~', $spelled) || null !== GiftFormat::at($spelled) ? '\\n'.$spelled : $spelled;
+        return Regex::match('~^(?://|::|\$CATEGORY:|%)~', $spelled) || null !== BraceFormat::at($spelled) ? '\\n'.$spelled : $spelled;
     }
 }

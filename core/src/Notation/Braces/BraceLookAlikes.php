@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
@@ -12,7 +12,7 @@ use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Finds full-width braces and marks where real ones were meant. */
-final class GiftLookAlikes
+final class BraceLookAlikes
 {
     public const ARROWS = '/→|⇒|(?:–|—|−|‐)>/';
 

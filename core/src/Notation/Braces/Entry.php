@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Question\Weight;
 use Notagram\Source\Span;

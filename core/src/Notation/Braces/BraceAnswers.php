@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Finding\Finding;
 use Notagram\Finding\Fix;
@@ -28,7 +28,7 @@ use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /** Reads what stands between the braces of one question. */
-final class GiftAnswers
+final class BraceAnswers
 {
     /** @var list<Finding> */
     public array $findings = [];
@@ -68,11 +68,11 @@ final class GiftAnswers
     /** The answers as meant; null where they cannot be read, which a finding then says. */
     public function read(): ?Answers
     {
-        $content = trim($this->content, GiftText::BLANKS);
+        $content = trim($this->content, BraceText::BLANKS);
         $answers = match (true) {
             '' === $content => new Essay(),
             '#' === $content[0] => $this->numeric(),
-            \strlen($content) < 6 || str_contains($content, '#') || str_contains($content, GiftText::MASK) => $this->trueFalse() ?? $this->entries(),
+            \strlen($content) < 6 || str_contains($content, '#') || str_contains($content, BraceText::MASK) => $this->trueFalse() ?? $this->entries(),
             default => $this->entries(),
         };
         if (null !== $this->explanation) {
@@ -116,9 +116,9 @@ final class GiftAnswers
 
     private function numeric(): ?Numeric
     {
-        $hash = strspn($this->content, GiftText::BLANKS);
+        $hash = strspn($this->content, BraceText::BLANKS);
         $this->tokens[] = new Token(TokenKind::Answer, $this->start + $hash, $this->start + $hash + 1);
-        $numbers = new GiftNumbers($this->content, $hash + 1, $this->start, $this->format);
+        $numbers = new BraceNumbers($this->content, $hash + 1, $this->start, $this->format);
         $meant = $numbers->read();
         array_push($this->findings, ...$numbers->findings);
         array_push($this->tokens, ...$numbers->tokens);
@@ -128,7 +128,7 @@ final class GiftAnswers
 
     private function entries(): Answers
     {
-        $split = new GiftEntries($this->text, $this->content, $this->start);
+        $split = new BraceEntries($this->text, $this->content, $this->start);
         $entries = $split->read();
         $this->findings = $split->findings;
         $this->tokens = $split->tokens;
@@ -199,7 +199,7 @@ final class GiftAnswers
                 $meant[] = $entry;
                 continue;
             }
-            if (!$entry->isRight() || null !== $entry->weight || !Regex::match(GiftLookAlikes::ARROWS, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
+            if (!$entry->isRight() || null !== $entry->weight || !Regex::match(BraceLookAlikes::ARROWS, $entry->text, $match, \PREG_OFFSET_CAPTURE)) {
                 return $entries;
             }
             [$arrow, $offset] = $match[0];
@@ -207,7 +207,7 @@ final class GiftAnswers
             // As long as what it replaces, so that offsets hold.
             $meant[] = new Entry($entry->mark, null, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
         }
-        $finding = GiftLookAlikes::finding($stretches, 'arrows');
+        $finding = BraceLookAlikes::finding($stretches, 'arrows');
         if (null !== $finding) {
             $this->findings[] = $finding;
         }
@@ -265,10 +265,10 @@ final class GiftAnswers
             foreach ($lines[1] as [$blanks, $offset]) {
                 $at = $entry->markSpan->end + $offset + \strlen($blanks);
                 $end = $at + strcspn($this->text, "\r\n#}", $at);
-                if ($blanks === $indent && '' !== trim(substr($entry->text, 0, $offset), GiftText::BLANKS)) {
+                if ($blanks === $indent && '' !== trim(substr($entry->text, 0, $offset), BraceText::BLANKS)) {
                     $this->findings[] = Finding::doubt(
                         'gift.option-lines',
-                        new Span($at, $at + \strlen(rtrim(substr($this->text, $at, $end - $at), GiftText::BLANKS))),
+                        new Span($at, $at + \strlen(rtrim(substr($this->text, $at, $end - $at), BraceText::BLANKS))),
                         Fix::offered('wrong-answer', [TextEdit::insert($at, '~')]),
                     );
                 }
@@ -282,12 +282,12 @@ final class GiftAnswers
         foreach ($entries as $entry) {
             $arrow = $isMatching ? self::unescaped('->', $entry->text) : null;
             $text = null === $arrow ? $entry->text : substr($entry->text, $arrow + 2);
-            if (strspn($text, GiftText::BLANKS) < \strlen($text)) {
+            if (strspn($text, BraceText::BLANKS) < \strlen($text)) {
                 continue;
             }
             // Only a wrong answer among others can go without changing what the question is.
             $isSafe = !$entry->isRight() && null === $entry->weight && null === $entry->feedback && $wrongs > 1;
-            $trimmed = new Span($entry->span->start, $entry->span->start + \strlen(rtrim($entry->span->of($this->text), GiftText::BLANKS)));
+            $trimmed = new Span($entry->span->start, $entry->span->start + \strlen(rtrim($entry->span->of($this->text), BraceText::BLANKS)));
             $this->findings[] = Finding::fault(
                 'gift.entry-empty',
                 $trimmed,
@@ -310,12 +310,12 @@ final class GiftAnswers
             if (null !== $entry->weight || null !== $entry->feedback) {
                 $this->findings[] = Finding::fault(
                     'gift.matching-extras',
-                    null === $entry->feedback ? $entry->markSpan : new Span($entry->markSpan->end + \strlen($entry->text), $entry->span->start + \strlen(rtrim($entry->span->of($this->text), GiftText::BLANKS))),
+                    null === $entry->feedback ? $entry->markSpan : new Span($entry->markSpan->end + \strlen($entry->text), $entry->span->start + \strlen(rtrim($entry->span->of($this->text), BraceText::BLANKS))),
                     case: null === $entry->feedback ? 'weight' : '',
                 );
             }
             $prompt = $this->formatted(substr($entry->text, 0, $arrow ?? \strlen($entry->text)));
-            $pairs[] = new Pair($prompt, null === $arrow ? '' : GiftText::meant(substr($entry->text, $arrow + 2)), $entry->span);
+            $pairs[] = new Pair($prompt, null === $arrow ? '' : BraceText::meant(substr($entry->text, $arrow + 2)), $entry->span);
             if (null === $arrow) {
                 $this->findings[] = Finding::fault('gift.matching-mixed', $entry->span);
             }
@@ -339,7 +339,7 @@ final class GiftAnswers
     private function accepted(array $entries): array
     {
         return array_map(fn (Entry $entry) => new AcceptedAnswer(
-            GiftText::meant($entry->text),
+            BraceText::meant($entry->text),
             $entry->weightOrDefault(),
             $this->feedback($entry),
             $entry->span,
@@ -408,16 +408,16 @@ final class GiftAnswers
 
     private function feedback(Entry $entry): ?FormattedText
     {
-        return null === $entry->feedback || '' === trim($entry->feedback, GiftText::BLANKS) ? null : $this->formatted($entry->feedback);
+        return null === $entry->feedback || '' === trim($entry->feedback, BraceText::BLANKS) ? null : $this->formatted($entry->feedback);
     }
 
     private function formatted(string $spelled): FormattedText
     {
-        $format = str_contains($spelled, '[') ? GiftFormat::at($spelled) : null;
+        $format = str_contains($spelled, '[') ? BraceFormat::at($spelled) : null;
 
         return null === $format
-            ? new FormattedText(GiftText::meant($spelled), $this->format)
-            : new FormattedText(GiftText::meant(substr($spelled, $format->end)), $format->name);
+            ? new FormattedText(BraceText::meant($spelled), $this->format)
+            : new FormattedText(BraceText::meant(substr($spelled, $format->end)), $format->name);
     }
 
     /** Where a sign first stands unescaped. */

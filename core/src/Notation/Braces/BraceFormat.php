@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Question\FormattedText;
 use Notagram\Source\Regex;
 
 /** The word in brackets that may begin a text, and where it stands in it. */
-final readonly class GiftFormat
+final readonly class BraceFormat
 {
     private function __construct(public string $name, public int $start, public int $end)
     {
@@ -17,7 +17,7 @@ final readonly class GiftFormat
     /** Another word than the three that are known is one only where no blank follows: “[sic] …” is text. */
     public static function at(string $spelled): ?self
     {
-        $start = strspn($spelled, GiftText::BLANKS);
+        $start = strspn($spelled, BraceText::BLANKS);
         if ('[' !== ($spelled[$start] ?? '') || !Regex::match('/\G\[([A-Za-z][\w-]{0,19})\]/', $spelled, $match, 0, $start)) {
             return null;
         }
@@ -28,6 +28,6 @@ final readonly class GiftFormat
         }
         $next = $spelled[$end] ?? ' ';
 
-        return str_contains(GiftText::BLANKS, $next) ? null : new self($match[1], $start, $end);
+        return str_contains(BraceText::BLANKS, $next) ? null : new self($match[1], $start, $end);
     }
 }

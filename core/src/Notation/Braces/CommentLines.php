@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Notation\Gift;
+namespace Notagram\Notation\Braces;
 
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Source\Regex;
 
 /** The comment lines of a block, and its text with them masked so that offsets hold. */
-final readonly class GiftComments
+final readonly class CommentLines
 {
     /**
      * @param list<string> $lines
@@ -37,7 +37,7 @@ final readonly class GiftComments
         $lines = $tokens = $switchedOff = $tags = [];
         $id = $points = null;
         foreach ($matches as [$whole, $indent, $note]) {
-            $masked = substr_replace($masked, str_repeat(GiftText::MASK, \strlen($whole[0])), $whole[1], \strlen($whole[0]));
+            $masked = substr_replace($masked, str_repeat(BraceText::MASK, \strlen($whole[0])), $whole[1], \strlen($whole[0]));
             $lines[] = $line = trim($note[0]);
             $tokens[] = new Token(TokenKind::Comment, $whole[1] + \strlen($indent[0]), $note[1] + \strlen(rtrim($note[0])));
             if (Regex::match('/^notagram-off\s++([\w.-]++)/', $line, $match)) {
