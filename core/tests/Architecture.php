@@ -48,7 +48,7 @@ final class Architecture
     #[TestRule]
     public function noNotationKnowsAnother(): iterable
     {
-        $notations = ['Gift', 'Aiken', 'Starred'];
+        $notations = ['Gift', 'Aiken', 'Starred', 'Gram'];
         foreach ($notations as $notation) {
             yield PHPat::rule()
                 ->classes(Selector::inNamespace("Notagram\\Notation\\{$notation}"))

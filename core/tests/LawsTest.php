@@ -20,6 +20,7 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\Stimulus;
+use Notagram\Question\Weight;
 use Notagram\Source\SourceText;
 use Notagram\Source\Span;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -183,7 +184,7 @@ final class LawsTest extends TestCase
     private static function essence(Question $question): array
     {
         $json = QuestionJson::of($question);
-        $rounded = static fn (array $entry): array => ['weight' => number_format((float) (\is_string($entry['weight'] ?? null) ? $entry['weight'] : ''), 5)] + $entry;
+        $rounded = static fn (array $entry): array => ['weight' => Weight::of(\is_string($entry['weight'] ?? null) ? $entry['weight'] : '0')->rounded(5)] + $entry;
         foreach (['options', 'accepted', 'numbers'] as $list) {
             if (isset($json[$list])) {
                 $json[$list] = array_map($rounded, $json[$list]);

@@ -6,6 +6,7 @@ namespace Notagram\Notation;
 
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
+use Notagram\Notation\Gram\Gram;
 use Notagram\Notation\Starred\Starred;
 
 /** The notations there are. A new one is a folder and a line here. */
@@ -19,7 +20,7 @@ final class Notations
         /** @var ?non-empty-list<Notation> $all */
         static $all = null;
 
-        return $all ??= [new Gift(), new Aiken(), new Starred()];
+        return $all ??= [new Gift(), new Aiken(), new Starred(), new Gram()];
     }
 
     public static function find(string $id): ?Notation

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Message\Message;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Braces\BraceText;
@@ -12,6 +13,7 @@ use Notagram\Notation\Loss;
 use Notagram\Notation\PercentMark;
 use Notagram\Notation\Writer;
 use Notagram\Notation\WrittenBlock;
+use Notagram\Question\Answers;
 use Notagram\Question\Choice;
 use Notagram\Question\Essay;
 use Notagram\Question\FormattedText;
@@ -69,16 +71,10 @@ final readonly class GiftWriter implements Writer
         $format = FormattedText::AUTO === $question->stem->format ? '' : "[{$question->stem->format}]";
         // Without an accepted answer the braces are empty: the sentence keeps its blank.
         if ($question->answers instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]) {
-            $gap = $question->answers;
-            if ('' === trim($gap->after)) {
-                // Braces that end a sentence are no gap in it, so its blank is written out.
-                $losses[] = Loss::reduced('gift/gap-at-end');
-                $gap = new Gap($gap->before.Gap::RULE.' ', '', $gap->filler);
-            }
-            $text = $title.$format.$this->gap($gap, $question);
+            $text = $title.$format.('' === trim($question->answers->after) ? $this->gapAtEnd($question->answers, $question, $losses) : $this->gap($question->answers, $question));
         } else {
             $stem = BraceText::spelled($question->stem->text, self::MARKS_IN_STEM);
-            $answers = $this->answers($question);
+            $answers = $this->answers($question->answers, $question);
             $text = $title.$format.$stem.('' === $answers || '' === $stem ? '' : ' ').$answers;
         }
 
@@ -94,9 +90,20 @@ final readonly class GiftWriter implements Writer
         return $before.(new BraceWriter($question->stem->format))->filled($gap, $question->explanation).$after;
     }
 
-    private function answers(Question $question): string
+    /**
+     * Braces that end a sentence are no gap in it, so its blank is written out.
+     *
+     * @param list<Loss> $losses
+     */
+    private function gapAtEnd(Gap $gap, Question $question, array &$losses): string
     {
-        $answers = $question->answers;
+        $losses[] = Loss::reduced('gift/gap-at-end');
+
+        return BraceText::spelled($gap->before.Gap::RULE, self::MARKS_IN_STEM).' '.$this->answers($gap->filler, $question);
+    }
+
+    private function answers(Answers $answers, Question $question): string
+    {
         $braces = new BraceWriter($question->stem->format);
         $entries = match (true) {
             $answers instanceof Choice, $answers instanceof MultipleResponse => array_map(static fn (Option $option) => $braces->option($option, $answers), $answers->options),
@@ -138,6 +145,9 @@ final readonly class GiftWriter implements Writer
     private function losses(Question $question): array
     {
         $losses = [];
+        if ($question->answers instanceof Stimulus && null !== $question->explanation) {
+            $losses[] = Loss::reduced('left-out/explanation', target: new Message('name/gift'));
+        }
         if (self::becomesEssay($question) && !$question->answers instanceof TrueFalse) {
             $losses[] = Loss::changed('gift/essay-no-accepted');
         }

@@ -229,6 +229,7 @@ final readonly class StarredWriter implements Writer
         // What changes kind is only held against its words.
         $shown = static fn (Question $one): array => [
             array_map(static fn (Option $option) => self::line($option->text->text), $one->options()),
+            null === $one->explanation ? null : self::line($one->explanation->text),
             $mayChange ? null : [$one->type(), array_map(static fn (Option $option) => $option->isKey, $one->options()), array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $one->accepted()), $one->answers instanceof Matching ? array_map(static fn (Pair $pair) => [self::line($pair->prompt->text), self::line($pair->match)], $one->answers->pairs) : []],
         ];
         $read = self::readBetweenOthers("2. {$text}");

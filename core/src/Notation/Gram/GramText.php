@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation\Gram;
+
+use Notagram\Notation\Braces\BraceFormat;
+use Notagram\Source\Regex;
+
+/** Between a text as Gram spells it, line by line, and the text that is meant. */
+final class GramText
+{
+    /** What a line may not begin with where it is text, in a stem and below an option. */
+    private const MARK_IN_STEM = '~^(?:[=\~]|\$[ \t]|::[ \t]|\{-?+\}[ \t]*+\z|`{3}|\\\\)|^[ \t]*+(?://|####(?!#))|^(?:[ \t]|\xC2\xA0)++\z~';
+    private const MARK_BELOW = '~^[ \t]*+(?:[=\~#]|`{3}|\\\\|//|(?:[ \t]|\xC2\xA0)++\z)~';
+    /** Outside of code, of formulas and of escapes. */
+    private const BRACE = '~(?:(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|\$\$.+?\$\$|\$(?![\s\d])[^$]*?(?<!\s)\$(?!\d)|\\\\\(.*?\\\\\)|\\\\\[.*?\\\\\]|\\\\.)(*SKIP)(*F)|\{(?=[=\~])~s';
+    /** What the two readings of an unmarked text, as Markdown and as HTML, might show differently. */
+    private const MARKDOWN_SIGN = '~[*`\n]|(?<![\w_])_{1,2}(?=[^\s_])|\[[^\]]*+\]\(|\\\\[!-/:-@\[-`{-\~]|^[ \t]*+(?:[-+>]|\#{1,6}|\d{1,9}[.)])(?:[ \t]|\z)|^ {4}~';
+
+    /** A line of a text without the backslash that made it one. */
+    public static function meant(string $line, bool $isBelowOption): string
+    {
+        if (!Regex::match('/^([ \t]*+)\\\\(.*+)\z/s', $line, $match)) {
+            return $line;
+        }
+        [, $indent, $rest] = $match;
+        $isEscape = str_starts_with($rest, '\\') || Regex::match($isBelowOption ? self::MARK_BELOW : self::MARK_IN_STEM, $isBelowOption ? $rest : $indent.$rest);
+
+        return $isEscape ? $indent.$rest : $line;
+    }
+
+    /**
+     * The lines of a text, each so that it is read as text.
+     *
+     * @return non-empty-list<string>
+     */
+    public static function spelled(string $text, bool $isBelowOption): array
+    {
+        $lines = explode("\n", $text);
+        $fenced = GramFences::in($lines);
+        $spelled = [];
+        foreach ($lines as $index => $line) {
+            $spelled[] = match (true) {
+                isset($fenced[$index]) => $line,
+                '' === trim($line) => '\\',
+                default => self::line($line, $isBelowOption),
+            };
+        }
+
+        return $spelled;
+    }
+
+    private static function line(string $line, bool $isBelowOption): string
+    {
+        $pattern = $isBelowOption ? self::MARK_BELOW : self::MARK_IN_STEM;
+        if (!Regex::match($pattern, $line) || (!$isBelowOption && Regex::match('/^(?:=++|~++)\z/', $line))) {
+            return $line;
+        }
+        $indent = strspn($line, " \t");
+        // A backslash is itself where nothing that follows makes an escape of it.
+        if ('\\' === $line[$indent] && self::meant($line, $isBelowOption) === $line && '\\' !== substr($line, $indent)) {
+            return $line;
+        }
+
+        return substr($line, 0, $indent).'\\'.substr($line, $indent);
+    }
+
+    /** Where a gap opens in a line of a stem; null where none does. */
+    public static function gapIn(string $line, int $from = 0): ?int
+    {
+        return self::hasBrace($line) && Regex::match(self::BRACE, $line, $match, \PREG_OFFSET_CAPTURE, $from) ? $match[0][1] : null;
+    }
+
+    /** Without the backslash before a brace that opens no gap. */
+    public static function withoutBraces(string $stem): string
+    {
+        return str_contains($stem, '\\{') ? Regex::replace('/\\\\(?=\{[=~])/', '', $stem) : $stem;
+    }
+
+    public static function withBraces(string $stem): string
+    {
+        return self::hasBrace($stem) ? Regex::replace(self::BRACE, '\\\\$0', $stem) : $stem;
+    }
+
+    private static function hasBrace(string $text): bool
+    {
+        return str_contains($text, '{=') || str_contains($text, '{~');
+    }
+
+    /** @return array{?string, string} the format that a text begins with, and the text without it and without what shields one */
+    public static function format(string $text): array
+    {
+        $format = BraceFormat::at($text);
+        if (null !== $format) {
+            $rest = ltrim(substr($text, $format->end), " \t\n");
+
+            // A backslash alone lets a fence start a line of its own.
+            $backslashes = strspn($rest, '\\');
+            $isAlone = $backslashes > 0 && \in_array($rest[$backslashes] ?? "\n", ["\n"], true);
+
+            // A backslash alone lets what follows start a line of its own; two are one.
+            return [$format->name, $isAlone ? ltrim(substr($rest, 1), 1 === $backslashes ? "\n" : '') : $rest];
+        }
+
+        return [null, self::unshielded($text)];
+    }
+
+    public static function unshielded(string $text): string
+    {
+        return self::shield($text) > 0 ? substr($text, 1) : $text;
+    }
+
+    /** With a backslash before what would be read as a format. */
+    public static function shielded(string $text): string
+    {
+        return null !== BraceFormat::at($text) || self::shield($text) > 0 ? '\\'.$text : $text;
+    }
+
+    /** How many backslashes stand before what would be a format without them. */
+    private static function shield(string $text): int
+    {
+        $backslashes = strspn($text, '\\');
+
+        return $backslashes > 0 && '[' === ($text[$backslashes] ?? '') && null !== BraceFormat::at(substr($text, $backslashes)) ? $backslashes : 0;
+    }
+
+    /** Whether Markdown would show a text otherwise than where nothing is said of its format. */
+    public static function hasMarkdown(string $text): bool
+    {
+        return Regex::match(self::MARKDOWN_SIGN, $text);
+    }
+}
