@@ -76,7 +76,7 @@ final class ProofTest extends ApiTestCase
     {
         $offer = $this->call('GET', '/api/offer');
 
-        self::assertSame(['gift', 'aiken', 'starred'], array_column((array) self::at($offer, 'notations'), 'id'));
+        self::assertSame(['gift', 'aiken', 'starred', 'gram'], array_column((array) self::at($offer, 'notations'), 'id'));
         self::assertCount(9, (array) self::at($offer, 'notations.0.examples'));
         self::assertContains('windows-1252', array_column((array) self::at($offer, 'encodings'), 'name'));
     }

@@ -110,7 +110,7 @@ final class SheetTest extends ApiTestCase
         $this->browser->disableReboot();
         self::getContainer()->set(Targets::class, new Targets([...Targets::standard()->all, new ZippedTarget()]));
 
-        $target = self::at($this->call('GET', '/api/offer'), 'targets.3');
+        $target = self::at($this->call('GET', '/api/offer'), 'targets.4');
         self::assertSame(['Zipped', false, false], [self::at($target, 'label'), self::at($target, 'isText'), self::at($target, 'isByBlock')]);
         self::assertSame('This question could not be read, so it cannot be written.', self::at($this->call('GET', "/api/sheets/{$id}/handover/zipped"), 'blocks.2.losses.0.message'));
         $this->browser->request('GET', "/api/sheets/{$id}/file/zipped");

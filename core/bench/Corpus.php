@@ -23,6 +23,22 @@ final class Corpus
         return $text;
     }
 
+    public static function gram(int $questions): string
+    {
+        $text = '';
+        for ($number = 0; $number < $questions; ++$number) {
+            $text .= match ($number % 5) {
+                0 => ":: Swarms – {$number}\nWhich of these make colony {$number} more likely to swarm in spring?\n= a crowded brood nest\n= an old queen\n~ an empty super above\n  # No: that gives room.\n~ a cold, wet April\n\n",
+                1 => "A prime swarm of hive {$number} leaves with the old queen.\n= true\n  # The virgins come later.\n\n",
+                2 => ":: Comb – {$number}\nWhat is the first thing to look for on the comb of hive {$number}?\n~ capped honey\n= eggs standing upright\n~ pollen in a ring\n\n",
+                3 => "In hive {$number}, a queen cell is sealed on day {=8 =eight} after the egg was laid.\n\n",
+                default => "How warm is the brood nest of hive {$number}, in °C?\n=# 35:1\n\n",
+            };
+        }
+
+        return $text;
+    }
+
     public static function aiken(int $questions): string
     {
         $text = '';

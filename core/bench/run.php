@@ -53,7 +53,7 @@ $byRules = static function (ReadSheet $sheet) use ($checker): array {
 };
 
 printf("%-8s %7s %9s %9s %11s %7s %10s\n", 'notation', 'bytes', 'read', 'and check', 'CommonMark', 'ratio', 'with check');
-foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => $corpus) {
+foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...), 'gram' => Corpus::gram(...)] as $id => $corpus) {
     $notation = Notations::find($id) ?? throw new LogicException();
     $text = $corpus(1_000);
     [$read, $both, $markdown] = $best(
@@ -83,7 +83,7 @@ $slope = static function (array $x, array $y): float {
 };
 
 echo "\nGrowth from 1,000 over 3,000 to 10,000 questions (1 is linear)\n";
-foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...)] as $id => $corpus) {
+foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...), 'gram' => Corpus::gram(...)] as $id => $corpus) {
     $notation = Notations::find($id) ?? throw new LogicException();
     $sizes = [1_000, 3_000, 10_000];
     $texts = array_map($corpus, $sizes);

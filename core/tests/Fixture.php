@@ -24,7 +24,7 @@ use Notagram\Source\SourceText;
  */
 final readonly class Fixture
 {
-    private const SPLICES = 28;
+    private const SPLICES = 20;
 
     public const FOLDER = __DIR__.'/../fixtures';
 

@@ -18,6 +18,45 @@ use PHPUnit\Framework\TestCase;
 /** The worked readings that settle what prose leaves open, each as a person noted it down. From memory of the formats. */
 final class WorkedReadingsTest extends TestCase
 {
+    private const GRAM = <<<'GRAM'
+        $ Colony / Castes
+
+        // a comment
+        :: Drone duties
+        Which of these are done by workers? (2 points)
+        = foraging
+        = guarding the entrance
+        ~ mating flights
+          # Only drones mate with the queen.
+        #### See chapter 2.
+
+        A colony keeps several queens all year.
+        = false
+
+        What does a queen excluder keep out of the honey super?
+        = the queen
+        = queen
+        =%50% queen and drones
+
+        How warm is the brood nest, in °C?
+        =# 35:1
+
+        The worker's honey stomach is also called the {=crop =honey crop}.
+
+        Smoke makes bees {=fill up with honey ~sleep ~sting}.
+
+        Match each box to its use.
+        = brood box -> rearing young
+        = super -> storing honey
+        = -> drying pollen
+
+        Describe how you would unite two colonies.
+        {}
+
+        Read this before the next three questions.
+        {-}
+        GRAM;
+
     private const MATES = "Which bee mates?\nA. worker\nB. drone\n";
 
     /** @return iterable<string, array{string, string, list<string>, list<string>}> notation, source, what is read, codes of the findings */
@@ -88,6 +127,21 @@ final class WorkedReadingsTest extends TestCase
         yield '26: several letters' => ['aiken', "Which?\nA. one\nB. two\nC. three\nANSWER: A, C", [
             '1 multiple-response · "Which?" · "one" [50]* · "two" [-100] · "three" [50]*',
         ], ['aiken.several-answers']];
+        yield '29: Gram, every type' => ['gram', self::GRAM, [
+            'category ["Colony","Castes"]',
+            '1 multiple-response · title "Drone duties" · points 2 · "Which of these are done by workers?" · "foraging" [50]* · "guarding the entrance" [50]* · "mating flights" [-100] # "Only drones mate with the queen." · explanation "See chapter 2." · comments ["a comment"] · category ["Colony","Castes"]',
+            '2 true-false · "A colony keeps several queens all year." · answer false · category ["Colony","Castes"]',
+            '3 short-answer · "What does a queen excluder keep out of the honey super?" · "the queen" [100] · "queen" [100] · "queen and drones" [50] · category ["Colony","Castes"]',
+            '4 numeric · "How warm is the brood nest, in °C?" · 35:1 [100] · category ["Colony","Castes"]',
+            '5 gap · "The worker\'s honey stomach is also called the _____." · gapAt {"before":"The worker\'s honey stomach is also called the ","after":"."} · "crop" [100] · "honey crop" [100] · category ["Colony","Castes"]',
+            '6 gap · "Smoke makes bees _____." · gapAt {"before":"Smoke makes bees ","after":"."} · "fill up with honey" [100]* · "sleep" [0] · "sting" [0] · category ["Colony","Castes"]',
+            '7 matching · "Match each box to its use." · "brood box" -> "rearing young" · "super" -> "storing honey" · "" -> "drying pollen" · category ["Colony","Castes"]',
+            '8 essay · "Describe how you would unite two colonies." · category ["Colony","Castes"]',
+            '9 stimulus · "Read this before the next three questions." · category ["Colony","Castes"]',
+        ], []];
+        yield '31: Gram, a blank line is missing' => ['gram', "First?\n= a1\n~ b1\nSecond?\n= c1\n~ d1", [
+            '1 choice · "First?" · "a1" [100]* · "b1" [0]', '2 choice · "Second?" · "c1" [100]* · "d1" [0]',
+        ], ['gram.missing-blank-line']];
     }
 
     /**

@@ -15,7 +15,7 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'md', ...Documents::ENDINGS];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS];
 
     /**
      * @param list<string> $names

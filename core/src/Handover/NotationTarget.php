@@ -39,10 +39,9 @@ final readonly class NotationTarget implements BlockTarget
         return 'text/plain; charset=UTF-8';
     }
 
-    /** What every quiz system takes. */
     public function ending(): string
     {
-        return 'txt';
+        return $this->notation->ending();
     }
 
     public function styles(): array

@@ -12,6 +12,9 @@ interface Notation
     /** As people call it. */
     public function label(): string;
 
+    /** Of a file that holds it, without its dot. */
+    public function ending(): string;
+
     public function reader(): Reader;
 
     public function writer(): Writer;

@@ -154,7 +154,7 @@ final class TargetsTest extends TestCase
         foreach (Targets::standard()->all as $target) {
             $ids[] = $target->id();
             self::assertStringEndsWith('.', InEnglish::of($target->about()));
-            self::assertSame(['text/plain; charset=UTF-8', 'txt'], [$target->mediaType(), $target->ending()]);
+            self::assertSame(['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'], [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
                 foreach ($choice->values as $value) {
                     self::assertNotSame('', InEnglish::of($value->label));

@@ -31,6 +31,11 @@ final class MarkerTest extends TestCase
         yield 'Aiken, with Windows line ends' => ['aiken', "Which?\r\nA. a\r\nB. b", [0], "Which?\r\nA. a\r\nB. b\r\nANSWER: A"];
         yield 'Aiken, another' => ['aiken', "Which?\nA. a\nB. b\nanswer a\n", [1], "Which?\nA. a\nB. b\nANSWER: B\n"];
         yield 'Aiken, none' => ['aiken', "Which?\nA. a\nB. b\nANSWER: A\n", [], "Which?\nA. a\nB. b\n"];
+        yield 'Gram, another' => ['gram', "Which?\n= a\n~ b\n", [1], "Which?\n~ a\n= b\n"];
+        yield 'Gram, two of three' => ['gram', "Which?\n= a\n  # yes\n~%20% b\n~ c", [0, 1], "Which?\n= a\n  # yes\n= b\n~ c"];
+        yield 'Gram, all' => ['gram', "Which?\n= a\n~ b", [0, 1], "Which?\n~%50% a\n~%50% b"];
+        yield 'Gram, none' => ['gram', "Which?\n= a\n~ b", [], "Which?\n~ a\n~ b"];
+        yield 'Gram, in a gap' => ['gram', 'Bees {=fly ~swim}.', [1], 'Bees {~fly =swim}.'];
         yield 'starred' => ['starred', "1. Which?\na. x\n b) y\n", [1], "1. Which?\na. x\n *b) y\n"];
         yield 'starred, stars of every place' => ['starred', "1. Which?\n* a. x\nb.* y\nc. z *\nd. w", [3], "1. Which?\na. x\nb. y\nc. z\n*d. w"];
         yield 'starred, emphasis stays' => ['starred', "1. Which?\na. *Apis*\n*b. y", [0], "1. Which?\n*a. *Apis*\nb. y"];
@@ -54,6 +59,8 @@ final class MarkerTest extends TestCase
     {
         yield 'GIFT' => ['gift', 'Bees fly. {F#no}', true, 'Bees fly. {T#no}'];
         yield 'GIFT, spelled out' => ['gift', 'Bees \{fly\}. { TRUE }', false, 'Bees \{fly\}. { FALSE }'];
+        yield 'Gram' => ['gram', "Bees fly.\n= false\n  # no\n", true, "Bees fly.\n= true\n  # no\n"];
+        yield 'Gram, by letter' => ['gram', "Bees fly.\n= T", false, "Bees fly.\n= F"];
         yield 'both words' => ['starred', "1. Bees fly.\nTrue   False\n", true, "1. Bees fly.\nTrue\n"];
         yield 'the other word' => ['starred', "1. Bees fly.\nrichtig", false, "1. Bees fly.\nFalse"];
         yield 'unmarked again' => ['starred', "1. Bees fly.\nTrue\n", null, "1. Bees fly.\nTrue   False\n"];

@@ -20,7 +20,12 @@ const { offer } = useOffer()
 const chooser = useTemplateRef('chooser')
 
 /** What each notation looks like, at a glance. */
-const SIGNS: Record<string, string> = { gift: '{=right ~wrong}', aiken: 'ANSWER: B', starred: '*b. right' }
+const SIGNS: Record<string, string> = {
+  gift: '{=right ~wrong}',
+  aiken: 'ANSWER: B',
+  starred: '*b. right',
+  gram: '= right',
+}
 
 function chosen(): void {
   emit('files', [...(chooser.value?.files ?? [])])

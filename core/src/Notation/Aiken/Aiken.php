@@ -40,6 +40,12 @@ final readonly class Aiken implements Notation
         return null;
     }
 
+    /** What every quiz system takes. */
+    public function ending(): string
+    {
+        return 'txt';
+    }
+
     public function reader(): Reader
     {
         return new AikenReader();

@@ -38,6 +38,12 @@ final readonly class Gift implements Notation
         return null;
     }
 
+    /** What every quiz system takes. */
+    public function ending(): string
+    {
+        return 'txt';
+    }
+
     public function reader(): Reader
     {
         return new GiftReader();

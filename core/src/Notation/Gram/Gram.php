@@ -39,6 +39,11 @@ final readonly class Gram implements Notation
         return null;
     }
 
+    public function ending(): string
+    {
+        return 'gram';
+    }
+
     public function reader(): Reader
     {
         return new GramReader();
@@ -65,7 +70,7 @@ final readonly class Gram implements Notation
         $stems = Regex::matchAll('/(*ANYCRLF)^(?![=~#{}])[^\r\n]*+(?<![{\r\n])\R[=~](?:%-?\d[\d.]*+%)?+#?+[ \t]++(?=\S)/m', $text);
         $lines = Regex::matchAll('/(*ANYCRLF)^\{-?\}[ \t]*+$/m', $text);
 
-        return 4 * ($stems + $lines) + Regex::matchAll('/(*ANYCRLF)^(?:\$|::)[ \t]++\S/m', $text);
+        return 5 * ($stems + $lines) + Regex::matchAll('/(*ANYCRLF)^(?:\$|::)[ \t]++\S/m', $text);
     }
 
     public function examples(): array

@@ -13,7 +13,6 @@ use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Braces\BraceAnswers;
 use Notagram\Notation\Braces\BraceEntries;
-use Notagram\Notation\Braces\BraceFormat;
 use Notagram\Notation\Braces\BraceNumbers;
 use Notagram\Notation\Braces\CommentLines;
 use Notagram\Notation\PaperWords;
@@ -125,7 +124,7 @@ final class GramQuestion
     /** @return array{?string, string} the format before the stem, and the stem without it */
     private function stemFormat(string $stem): array
     {
-        $format = BraceFormat::at($stem);
+        $format = GramText::formatAt($stem);
         if (null !== $format) {
             $at = $this->body->stemSpan->start ?? 0;
             $this->tokens[] = new Token(TokenKind::Format, $at, $at + $format->end);
@@ -143,7 +142,7 @@ final class GramQuestion
         }
         foreach ($texts as $lines) {
             $text = trim(implode("\n", $lines));
-            if (null === BraceFormat::at($text) && GramText::hasMarkdown($text)) {
+            if (null === GramText::formatAt($text) && GramText::hasMarkdown($text)) {
                 return true;
             }
         }

@@ -65,12 +65,14 @@ final class GramSplitter
                 ++$comments;
                 continue;
             }
-            if ($isAnswered && $this->startsAnother($line)) {
+            // What stands in a fence starts nothing; the fence itself may.
+            $isWithin = $line->isFenced && ($this->lines[$index - 1] ?? $line)->isFenced;
+            if ($isAnswered && !$isWithin && $this->startsAnother($line)) {
                 // The notes right above a question are its own.
                 return $index - $comments;
             }
             $comments = 0;
-            $isAnswered = $isAnswered || null !== $line->option($index > $start) || $line->isEssay() || $line->isStimulus();
+            $isAnswered = $isAnswered || (0 === $line->indent() && null !== $line->option($index > $start)) || $line->isEssay() || $line->isStimulus();
         }
 
         return \count($this->lines);

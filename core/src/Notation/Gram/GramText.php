@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Gram;
 
 use Notagram\Notation\Braces\BraceFormat;
+use Notagram\Question\FormattedText;
 use Notagram\Source\Regex;
 
 /** Between a text as Gram spells it, line by line, and the text that is meant. */
@@ -16,7 +17,7 @@ final class GramText
     /** Outside of code, of formulas and of escapes. */
     private const BRACE = '~(?:(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|\$\$.+?\$\$|\$(?![\s\d])[^$]*?(?<!\s)\$(?!\d)|\\\\\(.*?\\\\\)|\\\\\[.*?\\\\\]|\\\\.)(*SKIP)(*F)|\{(?=[=\~])~s';
     /** What the two readings of an unmarked text, as Markdown and as HTML, might show differently. */
-    private const MARKDOWN_SIGN = '~[*`\n]|(?<![\w_])_{1,2}(?=[^\s_])|\[[^\]]*+\]\(|\\\\[!-/:-@\[-`{-\~]|^[ \t]*+(?:[-+>]|\#{1,6}|\d{1,9}[.)])(?:[ \t]|\z)|^ {4}~';
+    private const MARKDOWN_SIGN = '~[*`\n]|(?<![\w_])_{1,2}(?=[^\s_])|\[[^\]]*+\][(\[:]|\\\\[!-/:-@\[-`{-\~]|^[ \t]*+(?:[-+>]|\#{1,6}|\d{1,9}[.)])(?:[ \t]|\z)|^ {4}~';
 
     /** A line of a text without the backslash that made it one. */
     public static function meant(string $line, bool $isBelowOption): string
@@ -88,10 +89,20 @@ final class GramText
         return str_contains($text, '{=') || str_contains($text, '{~');
     }
 
+    /** As in GIFT, but that a link is none. */
+    public static function formatAt(string $text): ?BraceFormat
+    {
+        $format = BraceFormat::at($text);
+
+        $isKnown = \in_array($format?->name, [FormattedText::HTML, FormattedText::MARKDOWN, FormattedText::PLAIN], true);
+
+        return null === $format || (!$isKnown && str_contains('([:', $text[$format->end] ?? ' ')) ? null : $format;
+    }
+
     /** @return array{?string, string} the format that a text begins with, and the text without it and without what shields one */
     public static function format(string $text): array
     {
-        $format = BraceFormat::at($text);
+        $format = self::formatAt($text);
         if (null !== $format) {
             $rest = ltrim(substr($text, $format->end), " \t\n");
 
@@ -114,7 +125,7 @@ final class GramText
     /** With a backslash before what would be read as a format. */
     public static function shielded(string $text): string
     {
-        return null !== BraceFormat::at($text) || self::shield($text) > 0 ? '\\'.$text : $text;
+        return null !== self::formatAt($text) || self::shield($text) > 0 ? '\\'.$text : $text;
     }
 
     /** How many backslashes stand before what would be a format without them. */
@@ -122,12 +133,12 @@ final class GramText
     {
         $backslashes = strspn($text, '\\');
 
-        return $backslashes > 0 && '[' === ($text[$backslashes] ?? '') && null !== BraceFormat::at(substr($text, $backslashes)) ? $backslashes : 0;
+        return $backslashes > 0 && '[' === ($text[$backslashes] ?? '') && null !== self::formatAt(substr($text, $backslashes)) ? $backslashes : 0;
     }
 
     /** Whether Markdown would show a text otherwise than where nothing is said of its format. */
     public static function hasMarkdown(string $text): bool
     {
-        return Regex::match(self::MARKDOWN_SIGN, $text);
+        return Regex::match(self::MARKDOWN_SIGN, str_replace('\->', '->', $text));
     }
 }

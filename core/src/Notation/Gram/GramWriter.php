@@ -69,8 +69,7 @@ final readonly class GramWriter implements Writer
         $text = $this->put($question, $answers, '');
         // Whether nothing said of the format means this one is a matter of all texts of the question.
         $read = self::read($text);
-        $mayBegin = '' !== $question->stem->text || FormattedText::AUTO !== $question->stem->format;
-        if ($mayBegin && $read?->stem->format !== $question->stem->format) {
+        if ($read?->stem->format !== $question->stem->format) {
             $text = $this->put($question, $answers, "[{$question->stem->format}]");
             $read = self::read($text);
         }
@@ -147,6 +146,10 @@ final readonly class GramWriter implements Writer
 
         $first = explode("\n", $text)[0];
         $first = '' !== $first && '' === trim($first, '\\') ? '\\'.$first : $first;
+
+        if ('' === $text) {
+            return [$format.'\\'];
+        }
 
         return $isFence ? [$format.'\\', ...$lines] : [$format.$first, ...\array_slice($lines, 1)];
     }
@@ -271,7 +274,7 @@ final readonly class GramWriter implements Writer
             $pair->prompt->format,
         ), $question), $answers->pairs));
 
-        return [$lines, 1 === \count($answers->pairs) ? [Loss::changed('gift/one-pair')] : []];
+        return [$lines, 1 === \count($answers->pairs) ? [Loss::changed('gram/one-pair')] : []];
     }
 
     /** @return list<string> */

@@ -45,6 +45,11 @@ final readonly class Starred implements Notation
         return 'Starred list';
     }
 
+    public function ending(): string
+    {
+        return 'txt';
+    }
+
     public function reader(): Reader
     {
         return new StarredReader();
