@@ -22,10 +22,20 @@ final class EvenShares
         $rights = \count(array_filter($isKey));
         $wrongs = \count($isKey) - $rights;
 
-        return array_map(static fn (bool $key) => match (true) {
-            $key => Weight::exactly(BigRational::ofFraction(100, $rights)),
-            0 === $rights => Weight::none(),
-            default => Weight::exactly(BigRational::ofFraction(-100, $wrongs)),
-        }, $isKey);
+        $right = $rights > 0 ? self::share(100, $rights) : Weight::none();
+        $wrong = $rights > 0 && $wrongs > 0 ? self::share(-100, $wrongs) : Weight::none();
+
+        return array_map(static fn (bool $key) => $key ? $right : $wrong, $isKey);
+    }
+
+    private static function share(int $percent, int $of): Weight
+    {
+        /** @var array<string, Weight> $known a sheet has few of them, again and again */
+        static $known = [];
+        if (\count($known) > 1_000) {
+            $known = [];
+        }
+
+        return $known["{$percent}/{$of}"] ??= Weight::exactly(BigRational::ofFraction($percent, $of));
     }
 }

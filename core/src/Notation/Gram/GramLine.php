@@ -26,37 +26,43 @@ final readonly class GramLine
     /** @return list<self> */
     public static function allOf(string $text): array
     {
-        Regex::matchAll('/[^\r\n]*+(?:\r\n?+|\n|(?<=[^\r\n])\z)/', $text, $matches, \PREG_OFFSET_CAPTURE);
-        $lines = [];
-        foreach ($matches[0] as [$whole, $start]) {
-            if ('' !== $whole) {
-                $lines[] = [rtrim($whole), $start, $start + \strlen($whole)];
-            }
+        $texts = $starts = [];
+        $length = \strlen($text);
+        for ($start = 0; $start < $length; $start = $end) {
+            $end = $start + strcspn($text, "\r\n", $start);
+            $texts[] = rtrim(substr($text, $start, $end - $start), " \t\f\v");
+            $starts[] = $start;
+            $end += "\r\n" === substr($text, $end, 2) ? 2 : 1;
         }
-        $fenced = GramFences::in(array_column($lines, 0));
+        $starts[] = $length;
+        $fenced = str_contains($text, '```') ? GramFences::in($texts) : [];
+        $lines = [];
+        foreach ($texts as $index => $line) {
+            $lines[] = new self($line, $starts[$index], $starts[$index + 1], isset($fenced[$index]));
+        }
 
-        return array_map(static fn (array $line, int $index) => new self($line[0], $line[1], $line[2], isset($fenced[$index])), $lines, array_keys($lines));
+        return $lines;
     }
 
     public function isBlank(): bool
     {
-        return '' === NoBreakSpaces::trimmedAtEnd($this->text);
+        return '' === $this->text || ("\xC2" === $this->text[0] && '' === NoBreakSpaces::trimmedAtEnd($this->text));
     }
 
     public function isComment(): bool
     {
-        return !$this->isFenced && Regex::match('~^[ \t]*+//~', $this->text);
+        return !$this->isFenced && str_contains($this->text, '//') && str_starts_with(ltrim($this->text, " \t"), '//');
     }
 
     /** The path, as written; null where it is no category. */
     public function category(): ?string
     {
-        return !$this->isFenced && Regex::match('/^\$[ \t]++(\S.*+)\z/s', $this->text, $match) ? $match[1] : null;
+        return !$this->isFenced && '$' === ($this->text[0] ?? '') && Regex::match('/^\$[ \t]++(\S.*+)\z/s', $this->text, $match) ? $match[1] : null;
     }
 
     public function title(): ?string
     {
-        return !$this->isFenced && Regex::match('/^::[ \t]++(\S.*+)\z/s', $this->text, $match) ? $match[1] : null;
+        return !$this->isFenced && ':' === ($this->text[0] ?? '') && Regex::match('/^::[ \t]++(\S.*+)\z/s', $this->text, $match) ? $match[1] : null;
     }
 
     /** How many blanks it is set in by. */
@@ -68,7 +74,7 @@ final readonly class GramLine
     /** A backslash alone: a blank line within a text. */
     public function isBackslash(): bool
     {
-        return !$this->isFenced && '\\' === ltrim($this->text, " \t");
+        return !$this->isFenced && str_ends_with($this->text, '\\') && '\\' === ltrim($this->text, " \t");
     }
 
     /**
@@ -78,6 +84,10 @@ final readonly class GramLine
      */
     public function option(bool $mayBeTight): ?GramMark
     {
+        $first = $this->text[0] ?? '';
+        if (!str_contains("=~ \t", $first)) {
+            return null;
+        }
         $text = ltrim($this->text, " \t");
         // A line of these signs alone underlines something; two of one kind begin another thing.
         if ($this->isFenced || '' === $text || !str_contains('=~', $text[0]) || ($text[1] ?? '') === $text[0] || 1 === \strlen($text)) {
@@ -96,13 +106,13 @@ final readonly class GramLine
     /** How many bytes lead to the text of an explanation; null where it is none. */
     public function explanation(): ?int
     {
-        return !$this->isFenced && Regex::match('/^[ \t]*+####(?!#)[ \t]*+/', $this->text, $match) ? \strlen($match[0]) : null;
+        return !$this->isFenced && str_contains($this->text, '####') && Regex::match('/^[ \t]*+####(?!#)[ \t]*+/', $this->text, $match) ? \strlen($match[0]) : null;
     }
 
     /** How many bytes lead to the text of feedback, which it is only below an option; null where it is none. */
     public function feedback(): ?int
     {
-        return !$this->isFenced && Regex::match('/^[ \t]*+#(?!#)[ \t]*+/', $this->text, $match) ? \strlen($match[0]) : null;
+        return !$this->isFenced && str_contains($this->text, '#') && Regex::match('/^[ \t]*+#(?!#)[ \t]*+/', $this->text, $match) ? \strlen($match[0]) : null;
     }
 
     public function isEssay(): bool

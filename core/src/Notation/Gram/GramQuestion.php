@@ -112,6 +112,9 @@ final class GramQuestion
     private function stem(): array
     {
         $stem = trim(implode("\n", $this->body->stem));
+        if (!str_ends_with($stem, ')')) {
+            return [null, $stem];
+        }
         $points = PaperWords::all()->points;
         if (!Regex::match("~(\\\\?)\\((\\d{1,3}(?:[.,]\\d{1,2})?+)\\s*+(?:{$points})\\)\\z~iu", $stem, $match)) {
             return [null, $stem];
@@ -180,7 +183,8 @@ final class GramQuestion
         }
         if (null === $this->body->stimulus) {
             $span = $this->body->stemSpan ?? new Span(0, \strlen(rtrim($this->block)));
-            $this->findings[] = Finding::doubt('gram.no-answer', new Span($span->start, min($span->end, $span->start + 1)))->settling(Matter::RightAnswer);
+            $fix = Fix::offered('essay', [TextEdit::insert($span->end, LineEnding::forNewLinesIn($this->block).'{}')]);
+            $this->findings[] = Finding::doubt('gram.no-answer', new Span($span->start, min($span->end, $span->start + 1)), $fix)->settling(Matter::RightAnswer);
         }
 
         return new Stimulus();
@@ -264,17 +268,14 @@ final class GramQuestion
             '=' === $option->mark->sign => Weight::full(),
             default => Weight::none(),
         }, $options, $shares);
-        $most = Weight::none();
-        foreach ($weights as $weight) {
-            $most = $weight->percent()->isGreaterThan($most->percent()) ? $weight : $most;
-        }
+        $most = $hasWeights ? self::most($weights) : Weight::full();
         $read = [];
         foreach ($options as $index => $option) {
             $weight = $weights[$index];
             $read[] = new Option(
                 $this->formatted($option->lines),
                 $weight,
-                $weight->isAboveZero() && ($isSeveral || $weight->equals($most)),
+                $hasWeights ? $weight->isAboveZero() && ($isSeveral || $weight->equals($most)) : '=' === $option->mark->sign,
                 $this->feedback($option),
                 $option->span(),
                 $option->mark->signLength(),
@@ -282,6 +283,17 @@ final class GramQuestion
         }
 
         return $isSeveral ? new MultipleResponse($read) : new Choice($read);
+    }
+
+    /** @param list<Weight> $weights */
+    private static function most(array $weights): Weight
+    {
+        $most = Weight::none();
+        foreach ($weights as $weight) {
+            $most = $weight->percent()->isGreaterThan($most->percent()) ? $weight : $most;
+        }
+
+        return $most;
     }
 
     /** @param non-empty-list<GramOption> $options */

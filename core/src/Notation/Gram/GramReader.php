@@ -17,7 +17,7 @@ final readonly class GramReader implements Reader
 {
     public function split(string $text): array
     {
-        return (new GramSplitter($text))->split();
+        return GramSplitter::blocksOf($text);
     }
 
     /** A fence that opens anywhere looks for its end through all that follows. */
@@ -32,7 +32,7 @@ final readonly class GramReader implements Reader
             BlockKind::Category => self::category($text),
             BlockKind::Comment => self::comment($text),
             BlockKind::Blank => BlockReading::nothing($block->kind),
-            default => (new GramQuestion($text, $block))->read(),
+            default => (null === $block->surroundings ? PlainGram::read($text) : null) ?? (new GramQuestion($text, $block))->read(),
         };
     }
 

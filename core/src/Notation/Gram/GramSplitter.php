@@ -6,7 +6,9 @@ namespace Notagram\Notation\Gram;
 
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockKind;
+use Notagram\Notation\Chunks;
 use Notagram\Notation\Surroundings;
+use Notagram\Source\Regex;
 
 /** Cuts a Gram text into blocks: at blank lines, before a category, and before a plain line below options. One object splits one text. */
 final class GramSplitter
@@ -20,6 +22,41 @@ final class GramSplitter
     public function __construct(private readonly string $text)
     {
         $this->lines = GramLine::allOf($text);
+    }
+
+    /** Nearly every stretch between blank lines is one question, stem lines and then marks: that is seen without looking at each line. */
+    private const ONE_QUESTION = '~\A(?!//)(?:[^=\~$\{\\\\ \t\r\n][^\r\n]*+(?:\n|\z))++(?:(?:[=\~](?:[ ]|%[-\d.]++%[ ]|\#[ ])(?=\S)|[ ][ ]\#[ ]|\#[ ])[^\r\n]*+(?:\n|\z))*+(?:\#\#\#\#[ ][^\r\n]*+(?:\n|\z))?+\z~';
+
+    /** @return list<Block> */
+    public static function blocksOf(string $text): array
+    {
+        // A fence may reach over any number of blank lines.
+        if (str_contains($text, '```')) {
+            return (new self($text))->split();
+        }
+        $chunks = Chunks::of($text);
+        $blocks = [];
+        $covered = 0;
+        foreach ($chunks->starts as $index => $start) {
+            $end = $chunks->ends[$index];
+            if ($start > $covered) {
+                $blocks[] = new Block(BlockKind::Blank, $covered, $start);
+            }
+            $chunk = substr($text, $start, $end - $start);
+            if (Regex::match(self::ONE_QUESTION, $chunk)) {
+                $blocks[] = new Block(BlockKind::Question, $start, $end);
+            } else {
+                foreach ((new self($chunk))->split() as $block) {
+                    $blocks[] = new Block($block->kind, $start + $block->start, $start + $block->end, $block->surroundings);
+                }
+            }
+            $covered = $end;
+        }
+        if ($covered < \strlen($text)) {
+            $blocks[] = new Block(BlockKind::Blank, $covered, \strlen($text));
+        }
+
+        return $blocks;
     }
 
     /** @return list<Block> */

@@ -22,7 +22,7 @@ final class GramText
     /** A line of a text without the backslash that made it one. */
     public static function meant(string $line, bool $isBelowOption): string
     {
-        if (!Regex::match('/^([ \t]*+)\\\\(.*+)\z/s', $line, $match)) {
+        if (!str_contains($line, '\\') || !Regex::match('/^([ \t]*+)\\\\(.*+)\z/s', $line, $match)) {
             return $line;
         }
         [, $indent, $rest] = $match;
