@@ -25,6 +25,7 @@ final class DemoCommand extends Command
         'Foundation paper 2016.docx',
         'Winter losses (copy of a copy).txt',
         'Honey and hive products.txt',
+        'A year with bees.gram',
         'Castes and their work.gift.txt',
         'Swarms and spring.txt',
     ];
@@ -55,7 +56,7 @@ final class DemoCommand extends Command
     private function add(string $fileName, string $bytes, int $minute): void
     {
         $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
-        $sheet = $this->arrivals->bring($bytes, $fileName, $now, Regex::replace('/\.(?:(?:gift\.)?txt|docx|odt)$/', '', $fileName));
+        $sheet = $this->arrivals->bring($bytes, $fileName, $now, Regex::replace('/\.(?:(?:gift\.)?txt|gram|docx|odt)$/', '', $fileName));
         // As its author remembers it, one question is missing.
         if (str_starts_with($fileName, 'Winter')) {
             $this->sheets->change($sheet, static fn () => $sheet->expectQuestions(10));
