@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use Masterminds\HTML5;
+use Notagram\Check\Checker;
+use Notagram\Finding\Level;
+use Notagram\Notation\Gram\Gram;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\QuestionType;
+use Notagram\Source\SourceText;
 
 /** The guide is there without a network: every page, every picture, every link. */
 final class GuideTest extends ApiTestCase
@@ -40,9 +46,27 @@ final class GuideTest extends ApiTestCase
                 }
             }
         }
-        foreach (['/guide', '/guide/1-bring-in', '/guide/6-hand-over', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
+        foreach (['/guide', '/guide/1-bring-in', '/guide/6-hand-over', '/guide/7-gram', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
             self::assertArrayHasKey($expected, $seen);
         }
+    }
+
+    /** Whoever keeps the page beside the work can rely on each of its examples. */
+    public function testEveryExampleOfGramIsReadWithoutAFault(): void
+    {
+        preg_match_all('/^```\n(.*?)^```$/ms', (string) file_get_contents(__DIR__.'/../../docs/guide/7-gram.md'), $examples);
+        $types = [];
+        foreach ($examples[1] as $example) {
+            $read = ReadSheet::of(SourceText::fromUtf8($example), new Gram());
+            foreach ((new Checker())->check($read)->findings() as $placed) {
+                self::assertNotContains($placed->finding->level, [Level::Fault, Level::Doubt], "{$placed->finding->code} in {$example}");
+            }
+            foreach ($read->blocks as $placed) {
+                $types[] = $placed->reading->question?->type();
+            }
+        }
+
+        self::assertSame([], array_filter(QuestionType::cases(), static fn (QuestionType $type) => !\in_array($type, $types, true)), 'Each type has its example.');
     }
 
     public function testNothingElseIsServed(): void
