@@ -26,6 +26,11 @@ final class FileNames
         return self::safe($isText ? $name : $sheet->title().'.txt');
     }
 
+    public static function original(Sheet $sheet): string
+    {
+        return self::safe($sheet->fileName() ?? $sheet->title().'.txt');
+    }
+
     /** Without what a file system or a header could take for something else. */
     private static function safe(string $name): string
     {

@@ -11,6 +11,7 @@ use App\Entity\Sheet;
 use App\Entity\SheetPicture;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
+use Notagram\Editing\Thinning;
 
 final readonly class SheetRepository
 {
@@ -86,9 +87,25 @@ final readonly class SheetRepository
         return $this->entities->getRepository(SheetPicture::class)->findOneBy(['sheet' => $sheet, 'number' => $number]);
     }
 
+    /** Keeps the text as it stands; what is superfluous of the texts before it goes. */
     public function keepRevision(Sheet $sheet, RevisionReason $reason, \DateTimeImmutable $now): void
     {
         $this->entities->persist(new Revision($sheet, $reason, $now));
+        $kept = array_reverse($this->states($sheet));
+        foreach (Thinning::superfluous(array_map(static fn (Revision $state) => $state->at, $kept), $now) as $index) {
+            $this->entities->remove($kept[$index]);
+        }
+    }
+
+    /** @return list<Revision> the last one first */
+    public function states(Sheet $sheet): array
+    {
+        return $this->entities->getRepository(Revision::class)->findBy(['sheet' => $sheet], ['at' => 'DESC', 'id' => 'DESC']);
+    }
+
+    public function state(Sheet $sheet, string $id): ?Revision
+    {
+        return $this->entities->getRepository(Revision::class)->findOneBy(['sheet' => $sheet, 'id' => $id]);
     }
 
     /** Writes down what was typed; now and then, the whole text before it as well. */

@@ -31,6 +31,8 @@ export type ShelfGroup = Schemas['GroupView']
 export type Search = Schemas['SearchView']
 export type Hit = Schemas['HitView']
 export type ShelfSheet = Schemas['ShelfSheetView']
+export type State = Schemas['StateView']
+export type StateText = Schemas['StateTextView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
@@ -127,6 +129,10 @@ export const api = {
   key: (id: string, base: string, key: string) =>
     asked(client.POST('/api/sheets/{id}/key', { ...at(id), body: { base, key } })),
   original: (id: string) => asked(client.GET('/api/sheets/{id}/original', at(id))),
+  states: (id: string) => asked(client.GET('/api/sheets/{id}/states', at(id))),
+  state: (id: string, state: string) =>
+    asked(client.GET('/api/sheets/{id}/states/{state}', { params: { path: { id, state } } })),
+  originalFile: (id: string) => `/api/sheets/${id}/original-file`,
   outlook: (id: string, signal: AbortSignal) => asked(client.GET('/api/sheets/{id}/outlook', { ...at(id), signal })),
   decoding: (id: string, encoding: string) =>
     asked(client.GET('/api/sheets/{id}/decoding', { params: { path: { id }, query: { encoding } } })),

@@ -1075,6 +1075,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/original-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The file as it came, byte for byte. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A file */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/outlook": {
         parameters: {
             query?: never;
@@ -1255,6 +1302,101 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/states": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When and why each earlier text of a sheet was kept. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The earlier states of a sheet, the last one first. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StatesView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/states/{state}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An earlier text of a sheet, and how it differs from the one of today. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    state: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An earlier state, and how the text of today differs from it. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StateTextView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1786,6 +1928,28 @@ export interface components {
             keepStart: number;
             keepEnd: number;
             put: components["schemas"]["BlockView"][];
+        };
+        /** @description An earlier state, and how the text of today differs from it. */
+        StateTextView: {
+            text: string;
+            /** @description the first lines that differ: as they were, and as they are */
+            places: components["schemas"]["ChangedPlace"][];
+            /** @description how many places differ in all */
+            differing: number;
+        };
+        /** @description A text that a sheet once had: when and why it was kept. */
+        StateView: {
+            id: string;
+            at: string;
+            /** @description import, mend-of-many, new-decoding or work */
+            reason: string;
+            /** @description null where there was no time to count them; sound ones likewise */
+            questions: number | null;
+            sound: number | null;
+        };
+        /** @description The earlier states of a sheet, the last one first. */
+        StatesView: {
+            states: components["schemas"]["StateView"][];
         };
         /** @description One thing about the style of a target that can be chosen; the usual value first. */
         StyleChoiceView: {

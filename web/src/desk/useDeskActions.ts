@@ -52,6 +52,7 @@ export function useDeskActions({
     { id: 'markMove', keys: '↑ ↓' },
     leaf('findings'),
     leaf('handover'),
+    leaf('states'),
     { id: 'shelf', keys: '', run: () => void router.push('/') },
     { id: 'dark', keys: '', run: () => (isDark.value = !isDark.value) },
     { id: 'leaveEditor', keys: 'Esc Tab' },

@@ -128,6 +128,7 @@ export function useSheetFile(id: string, { source, saving, edits, places, lookAr
     setOff,
     setOffHere,
     settle,
+    keepAsSheet,
     putBack,
   }
 }

@@ -4,6 +4,7 @@ import FindingsLeaf from './findings/FindingsLeaf.vue'
 import HandoverLeaf from './handover/HandoverLeaf.vue'
 import type { LeafName } from './names'
 import ProofLeaf from './proof/ProofLeaf.vue'
+import StatesLeaf from './states/StatesLeaf.vue'
 import TidiedLeaf from './tidied/TidiedLeaf.vue'
 
 interface Leaf {
@@ -19,4 +20,5 @@ export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
   proof: { component: ProofLeaf },
   findings: { component: FindingsLeaf },
   handover: { component: HandoverLeaf },
+  states: { component: StatesLeaf },
 }
