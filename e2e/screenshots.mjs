@@ -56,7 +56,15 @@ await kinds.getByRole('button', { name: 'By kind' }).click()
 await kinds.getByRole('button', { name: /^Fix all \d+ …/ }).first().click()
 await take('desk-kinds', kinds)
 
-// Both of these change a sheet of the demo: they come last.
+// All of these change a sheet of the demo: they come last.
+const earlier = await desk('Swarms', 'states')
+await earlier.locator('.cm-line').nth(2).click()
+await earlier.keyboard.press('Home')
+await earlier.keyboard.type('// seen in May\n')
+await earlier.waitForTimeout(1500)
+await earlier.getByRole('button', { name: /as it came/ }).click()
+await take('desk-earlier', earlier)
+
 const encoding = await desk('Castes', 'findings')
 await encoding.getByRole('button', { name: 'UTF-8' }).click()
 await encoding.getByRole('combobox').last().click()

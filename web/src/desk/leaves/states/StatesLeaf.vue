@@ -110,6 +110,10 @@ defineExpose({ list: null, items: [] })
   margin-inline-end: auto;
 }
 
+.text-button {
+  line-height: 24px;
+}
+
 .states {
   overflow: hidden auto;
 }
