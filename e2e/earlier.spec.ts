@@ -19,5 +19,6 @@ test('an earlier state is compared, brought back, and left again', async ({ page
   await expect.poll(() => textOf(page)).toMatch(/^Now: Which/)
   await saved(page)
   await page.reload()
+  await expect(source(page)).toBeVisible()
   await expect.poll(() => textOf(page)).toMatch(/^Now: Which/)
 })

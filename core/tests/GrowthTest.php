@@ -17,11 +17,11 @@ use PHPUnit\Framework\TestCase;
  */
 final class GrowthTest extends TestCase
 {
-    private const BYTES = 4_000;
+    private const BYTES = 3_000;
     private const TIMES = 4;
     /** What is quadratic takes sixteen times as long. */
     private const MOST = 9;
-    private const A_MOMENT = 0.065;
+    private const A_MOMENT = 0.05;
     private const TRIES = 5;
 
     /** @return iterable<string, array{\Closure(int): string}> */

@@ -36,7 +36,7 @@ final class QuickReadersTest extends TestCase
                 $this->assertSameReading((new AikenQuestion($text, false))->read(), $quick, $text);
             }
         }
-        self::assertGreaterThan(40, $compared);
+        self::assertGreaterThan(30, $compared);
     }
 
     public function testGiftIsReadTheSame(): void
@@ -50,7 +50,7 @@ final class QuickReadersTest extends TestCase
                 $this->assertSameReading((new GiftQuestion($text, $block))->read(), $quick, $text);
             }
         }
-        self::assertGreaterThan(500, $compared);
+        self::assertGreaterThan(400, $compared);
     }
 
     public function testGramIsReadTheSame(): void
@@ -135,7 +135,7 @@ final class QuickReadersTest extends TestCase
     {
         $texts = [];
         foreach (Fixture::all() as $fixture) {
-            foreach ($fixture->notation()->id() === $notation ? $fixture->variants() : [] as $text) {
+            foreach ($fixture->notation()->id() === $notation ? \array_slice($fixture->variants(), 0, 12) : [] as $text) {
                 foreach ($fixture->notation()->reader()->split($text) as $block) {
                     if (BlockKind::Question === $block->kind && null === $block->surroundings) {
                         // Most of a text is as in the one before it.
