@@ -96,6 +96,7 @@ final class GramTest extends TestCase
         yield 'one option' => ['Pick. {=%100%a}', "Pick.\n= a\n", ''];
         yield 'what looks like a mark' => ["\\= is it? {\n=\\#a\n~b\\nc\n}", "[auto]= is it?\n= #a\n~ b\n  c\n", ''];
         yield 'an empty line' => ['One\n\ntwo? {T}', "[auto]One\n\\\ntwo?\n= true\n", ''];
+        yield 'a bracket behind a format' => ["(2.0) One\n[K] two? {T}", "[auto](2.0) One\n[K] two?\n= true\n", ''];
         yield 'only feedback for those who are right' => ['Is it? {T##Yes.}', "Is it?\n= true\n  #\n  # Yes.\n", ''];
         yield 'HTML' => ['[html]<b>Is</b> it? {T}', "[html]<b>Is</b> it?\n= true\n", ''];
         yield 'a typed word for true' => ['Say it. {=true}', "Say it.\n=%100% true\n", ''];

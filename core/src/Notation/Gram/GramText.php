@@ -94,7 +94,7 @@ final class GramText
     {
         $format = BraceFormat::at($text);
 
-        $isKnown = \in_array($format?->name, [FormattedText::HTML, FormattedText::MARKDOWN, FormattedText::PLAIN], true);
+        $isKnown = \in_array($format?->name, [FormattedText::AUTO, FormattedText::HTML, FormattedText::MARKDOWN, FormattedText::PLAIN], true);
 
         return null === $format || (!$isKnown && str_contains('([:', $text[$format->end] ?? ' ')) ? null : $format;
     }
