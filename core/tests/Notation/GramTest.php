@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Tests\Notation;
 
 use Notagram\Handover\NotationTarget;
+use Notagram\Intake\Tidy\Tidy;
 use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
@@ -15,6 +16,7 @@ use Notagram\Notation\Loss;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
+use Notagram\Notation\Starred\Starred;
 use Notagram\Proof\TextProof;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Option;
@@ -23,6 +25,7 @@ use Notagram\Question\Stimulus;
 use Notagram\Source\SourceText;
 use Notagram\Source\Span;
 use Notagram\Tests\InEnglish;
+use Notagram\Tests\Intake\Papers;
 use Notagram\Tests\ModelLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -141,6 +144,31 @@ final class GramTest extends TestCase
             self::assertSame($proof->html($question->stem), $proof->html($read[0]->reading->question->stem ?? new FormattedText('')), $written);
         }
         self::assertGreaterThan(350, $compared);
+    }
+
+    /** What teachers bring in goes on in Gram as it was: every stem of every paper, once tidied. */
+    public function testEveryPaperGoesThroughIt(): void
+    {
+        $starred = new Starred();
+        $compared = 0;
+        foreach (Papers::all() as $name => [$source]) {
+            $handedOver = (new NotationTarget(new Gram()))->write(ReadSheet::of(SourceText::fromUtf8(Tidy::of($source)->text), $starred));
+            $stems = [];
+            foreach ($handedOver->blocks as $block) {
+                if (null !== $block->placed->reading->question) {
+                    $stems[] = $block->placed->reading->question->stem->text;
+                }
+            }
+            $read = [];
+            foreach (self::sheet($handedOver->bytes)->blocks as $placed) {
+                if (null !== $placed->reading->question) {
+                    $read[] = $placed->reading->question->stem->text;
+                }
+            }
+            self::assertSame($stems, $read, $name);
+            $compared += \count($stems);
+        }
+        self::assertGreaterThan(700, $compared);
     }
 
     public function testAnythingCanBeReadAndNothingIsBroken(): void
