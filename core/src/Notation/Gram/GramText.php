@@ -93,7 +93,6 @@ final class GramText
     public static function formatAt(string $text): ?BraceFormat
     {
         $format = BraceFormat::at($text);
-
         $isKnown = \in_array($format?->name, [FormattedText::AUTO, FormattedText::HTML, FormattedText::MARKDOWN, FormattedText::PLAIN], true);
 
         return null === $format || (!$isKnown && str_contains('([:', $text[$format->end] ?? ' ')) ? null : $format;
@@ -103,20 +102,24 @@ final class GramText
     public static function format(string $text): array
     {
         $format = self::formatAt($text);
-        if (null !== $format) {
-            $rest = ltrim(substr($text, $format->end), " \t\n");
 
-            // A backslash alone lets a fence start a line of its own.
-            $backslashes = strspn($rest, '\\');
-            $isAlone = $backslashes > 0 && \in_array($rest[$backslashes] ?? "\n", ["\n"], true);
-
-            // A backslash alone lets what follows start a line of its own; two are one.
-            return [$format->name, $isAlone ? ltrim(substr($rest, 1), 1 === $backslashes ? "\n" : '') : $rest];
-        }
-
-        return [null, self::unshielded($text)];
+        return null === $format
+            ? [null, self::unshielded($text)]
+            : [$format->name, self::behindFormat(ltrim(substr($text, $format->end), " \t\n"))];
     }
 
+    /** A backslash alone lets what follows start a line of its own, as a fence must; two are one. */
+    private static function behindFormat(string $text): string
+    {
+        $backslashes = strspn($text, '\\');
+        if (0 === $backslashes || "\n" !== ($text[$backslashes] ?? "\n")) {
+            return $text;
+        }
+
+        return 1 === $backslashes ? ltrim(substr($text, 1), "\n") : substr($text, 1);
+    }
+
+    /** Without the backslash before what would be read as a format. */
     public static function unshielded(string $text): string
     {
         return self::shield($text) > 0 ? substr($text, 1) : $text;
