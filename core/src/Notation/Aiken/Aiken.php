@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Aiken;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
@@ -13,6 +14,8 @@ use Notagram\Source\Regex;
 
 final readonly class Aiken implements Notation
 {
+    use InOneStyle;
+
     public const MAX_OPTIONS = 26;
 
     public function id(): string
@@ -23,21 +26,6 @@ final readonly class Aiken implements Notation
     public function label(): string
     {
         return 'Aiken';
-    }
-
-    public function isPrinted(): bool
-    {
-        return false;
-    }
-
-    public function styles(): array
-    {
-        return [];
-    }
-
-    public function inStyle(string $words): ?self
-    {
-        return null;
     }
 
     /** What every quiz system takes. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Gift;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
@@ -13,6 +14,8 @@ use Notagram\Source\Regex;
 
 final readonly class Gift implements Notation
 {
+    use InOneStyle;
+
     public function id(): string
     {
         return 'gift';
@@ -21,21 +24,6 @@ final readonly class Gift implements Notation
     public function label(): string
     {
         return 'GIFT';
-    }
-
-    public function isPrinted(): bool
-    {
-        return false;
-    }
-
-    public function styles(): array
-    {
-        return [];
-    }
-
-    public function inStyle(string $words): ?self
-    {
-        return null;
     }
 
     /** What every quiz system takes. */

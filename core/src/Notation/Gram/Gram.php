@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Gram;
 
 use Notagram\Notation\Example;
+use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
@@ -14,6 +15,8 @@ use Notagram\Source\Regex;
 /** Our own quick notation: the marks of GIFT, each at the start of a line. */
 final readonly class Gram implements Notation
 {
+    use InOneStyle;
+
     public function id(): string
     {
         return 'gram';
@@ -22,21 +25,6 @@ final readonly class Gram implements Notation
     public function label(): string
     {
         return 'Gram';
-    }
-
-    public function isPrinted(): bool
-    {
-        return false;
-    }
-
-    public function styles(): array
-    {
-        return [];
-    }
-
-    public function inStyle(string $words): ?self
-    {
-        return null;
     }
 
     public function ending(): string

@@ -13,6 +13,9 @@ use Notagram\Source\Regex;
 /** Cuts a Gram text into blocks: at blank lines, before a category, and before a plain line below options. One object splits one text. */
 final class GramSplitter
 {
+    /** Nearly every stretch between blank lines is one question, stem lines and then marks: that is seen without looking at each line. */
+    private const ONE_QUESTION = '~\A(?!//)(?:[^=\~$\{\\\\ \t\r\n][^\r\n]*+(?:\n|\z))++(?:(?:[=\~](?:[ ]|%[-\d.]++%[ ]|\#[ ])(?=\S)|[ ][ ]\#[ ]|\#[ ])[^\r\n]*+(?:\n|\z))*+(?:\#\#\#\#[ ][^\r\n]*+(?:\n|\z))?+\z~';
+
     /** @var list<GramLine> */
     private readonly array $lines;
     /** @var list<Block> */
@@ -23,9 +26,6 @@ final class GramSplitter
     {
         $this->lines = GramLine::allOf($text);
     }
-
-    /** Nearly every stretch between blank lines is one question, stem lines and then marks: that is seen without looking at each line. */
-    private const ONE_QUESTION = '~\A(?!//)(?:[^=\~$\{\\\\ \t\r\n][^\r\n]*+(?:\n|\z))++(?:(?:[=\~](?:[ ]|%[-\d.]++%[ ]|\#[ ])(?=\S)|[ ][ ]\#[ ]|\#[ ])[^\r\n]*+(?:\n|\z))*+(?:\#\#\#\#[ ][^\r\n]*+(?:\n|\z))?+\z~';
 
     /** @return list<Block> */
     public static function blocksOf(string $text): array
