@@ -55,6 +55,7 @@ final class GramTest extends TestCase
         yield 'true with a weight is typed' => ["Is it?\n=%100% true\n", ['short-answer · "Is it?" · "true" [100]']];
         yield 'Windows and old Macintosh line ends' => ["One?\r\n= a\r\n~ b\r\n\r\nTwo?\r= c\r~ d\r", ['"One?" · "a" [100]* · "b" [0]', '"Two?" · "c" [100]* · "d" [0]']];
         yield 'a gap with a brace that is text before it' => ["Say \\{=no} or {=yes}.\n", ['gap · "Say {=no} or _____."']];
+        yield 'a brace in code or in a formula keeps its backslash' => ["Is `\\{=a}` or $\\{=b\\}$ or \\{=c}?\n= a\n~ b\n", ['"Is `\\\\{=a}` or $\\\\{=b\\\\}$ or {=c}?"']];
         yield 'a gap that is not closed is text' => ["Say {=yes\n= a\n~ b\n", ['choice · "Say {=yes"']];
         yield 'a comment within a question' => ["Which?\n// look\n= a\n// again\n~ b\n", ['"a" [100]* · "b" [0] · comments ["look","again"]']];
     }

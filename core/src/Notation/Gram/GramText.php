@@ -14,8 +14,10 @@ final class GramText
     /** What a line may not begin with where it is text, in a stem and below an option. */
     private const MARK_IN_STEM = '~^(?:[=\~]|\$[ \t]|::[ \t]|\{-?+\}[ \t]*+\z|`{3}|\\\\)|^[ \t]*+(?://|####(?!#))|^(?:[ \t]|\xC2\xA0)++\z~';
     private const MARK_BELOW = '~^[ \t]*+(?:[=\~#]|`{3}|\\\\|//|(?:[ \t]|\xC2\xA0)++\z)~';
-    /** Outside of code, of formulas and of escapes. */
-    private const BRACE = '~(?:(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|\$\$.+?\$\$|\$(?![\s\d])[^$]*?(?<!\s)\$(?!\d)|\\\\\(.*?\\\\\)|\\\\\[.*?\\\\\]|\\\\.)(*SKIP)(*F)|\{(?=[=\~])~s';
+    /** Code and formulas, in which a brace is one of theirs. */
+    private const NO_TEXT = '(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|\$\$.+?\$\$|\$(?![\s\d])[^$]*?(?<!\s)\$(?!\d)|\\\\\(.*?\\\\\)|\\\\\[.*?\\\\\]';
+    private const BRACE = '~(?:'.self::NO_TEXT.'|\\\\.)(*SKIP)(*F)|\{(?=[=\~])~s';
+    private const SHIELDED_BRACE = '~(?:'.self::NO_TEXT.')(*SKIP)(*F)|\\\\(?=\{[=\~])~s';
     /** What the two readings of an unmarked text, as Markdown and as HTML, might show differently. */
     private const MARKDOWN_SIGN = '~[*`\n]|(?<![\w_])_{1,2}(?=[^\s_])|\[[^\]]*+\][(\[:]|\\\\[!-/:-@\[-`{-\~]|^[ \t]*+(?:[-+>]|\#{1,6}|\d{1,9}[.)])(?:[ \t]|\z)|^ {4}~';
 
@@ -76,7 +78,7 @@ final class GramText
     /** Without the backslash before a brace that opens no gap. */
     public static function withoutBraces(string $stem): string
     {
-        return str_contains($stem, '\\{') ? Regex::replace('/\\\\(?=\{[=~])/', '', $stem) : $stem;
+        return str_contains($stem, '\\{') ? Regex::replace(self::SHIELDED_BRACE, '', $stem) : $stem;
     }
 
     public static function withBraces(string $stem): string
