@@ -81,6 +81,30 @@ final class CommandLineTest extends TestCase
         self::assertSame(2, $this->notagram(['mark', '-', '--key=???'], $text)->getExitCode());
     }
 
+    public function testOneQuestionIsChangedAndItsEditsAreTold(): void
+    {
+        $text = "One? {=a ~b}\r\n\r\nTwo? {=a ~b ~c}\r\n";
+        $amended = $this->notagram(['amend', '-', '--question=2', '--format=json', '--change={"set":"option","at":"B","to":"bee"}', '--change={"set":"title","to":"T"}'], $text);
+        self::assertSame(0, $amended->getExitCode());
+        $json = (array) json_decode($amended->getOutput(), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertSame("One? {=a ~b}\r\n\r\n::T:: Two? {=a ~bee ~c}\r\n", $json['text']);
+        self::assertSame([['startLine' => 3, 'startColumn' => 1, 'endLine' => 3, 'endColumn' => 12, 'text' => '::T:: Two? {=a ~bee']], $json['edits']);
+        self::assertSame(2, ((array) $json['summary'])['questions']);
+
+        $typed = $this->notagram(['amend', '-', '--question=1', '--change={"set":"type","to":"short-answer"}'], $text);
+        self::assertSame([0, "One? {=a}\r\n\r\nTwo? {=a ~b ~c}\r\n", "Its wrong options are removed: a typed answer has none.\n"], [$typed->getExitCode(), $typed->getOutput(), $typed->getErrorOutput()]);
+
+        foreach ([
+            [['--question=1', '--change={"remove":"option","at":"B"}'], 1, "With a single option this becomes a typed answer.\n"],
+            [['--question=9', '--change={"remove":"question"}'], 2, "There is no question 9.\n"],
+            [['--question=1', '--change={"set":"weight","at":"A","to":"1,5"}'], 2, "A weight is a number from -100 to 100 with a decimal point and at most five decimals.\n"],
+            [['--question=one'], 2, "Name the question by its number, such as --question=3.\n"],
+        ] as [$arguments, $code, $why]) {
+            $refused = $this->notagram(['amend', '-', ...$arguments], $text);
+            self::assertSame([$code, '', $why], [$refused->getExitCode(), $refused->getOutput(), $refused->getErrorOutput()]);
+        }
+    }
+
     public function testKindsOfFindingAreSwitchedOffAndCounted(): void
     {
         $text = "Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=a =b ~c}\n";

@@ -25,6 +25,7 @@ final class Architecture
         'Intake' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Editing' => ['Message', 'Source', 'Finding', 'Question', 'Notation'],
         'Gathering' => ['Message', 'Source', 'Question', 'Notation', 'Handover'],
+        'Writing' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
     ];
 

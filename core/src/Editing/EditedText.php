@@ -11,9 +11,6 @@ use Notagram\Source\LineEnding;
 /** Applies what was typed in the browser to the text as it is kept, whose line endings the browser does not know. */
 final class EditedText
 {
-    /** How many lines may differ in one place before the rest counts as other text. */
-    private const LOOK_AHEAD = 60;
-
     /**
      * @param list<EditorEdit> $edits
      *
@@ -65,80 +62,8 @@ final class EditedText
      */
     public static function between(string $old, string $new): array
     {
-        $old = explode("\n", LineEnding::folded($old));
-        $new = explode("\n", LineEnding::folded($new));
-        $edits = [];
-        $offset = $here = $there = 0;
-        while ($here < \count($old) || $there < \count($new)) {
-            if (isset($old[$here], $new[$there]) && $old[$here] === $new[$there]) {
-                $offset += EditorOffsets::lengthOf($old[$here++]) + 1;
-                ++$there;
-                continue;
-            }
-            [$gone, $come] = self::untilTheyMeet($old, $new, $here, $there);
-            // The line break after the last line of a stretch goes with it, unless it ends the text.
-            $isAtEnd = $here + $gone >= \count($old);
-            $before = implode("\n", \array_slice($old, $here, $gone)).($isAtEnd || 0 === $gone ? '' : "\n");
-            $after = implode("\n", \array_slice($new, $there, $come)).($isAtEnd || 0 === $come ? '' : "\n");
-            if ($isAtEnd && 0 === $come && $here > 0) {
-                --$offset;
-                $before = "\n".$before;
-            } elseif ($isAtEnd && 0 === $gone) {
-                --$offset;
-                $after = "\n".$after;
-            }
-            $edits[] = self::least($offset, $before, $after);
-            $offset += EditorOffsets::lengthOf($before);
-            $here += $gone;
-            $there += $come;
-        }
+        $old = LineEnding::folded($old);
 
-        return $edits;
-    }
-
-    /**
-     * How many lines here and there differ before the two texts agree again.
-     *
-     * @param list<string> $old
-     * @param list<string> $new
-     *
-     * @return array{int, int}
-     */
-    private static function untilTheyMeet(array $old, array $new, int $here, int $there): array
-    {
-        for ($distance = 1; $distance <= self::LOOK_AHEAD; ++$distance) {
-            for ($gone = 0; $gone <= $distance; ++$gone) {
-                $come = $distance - $gone;
-                $line = $old[$here + $gone] ?? null;
-                // A blank line is found anywhere, and proves little.
-                if (null !== $line && $line === ($new[$there + $come] ?? null) && ('' !== $line || $gone === $come || ($old[$here + $gone + 1] ?? '') === ($new[$there + $come + 1] ?? ''))) {
-                    return [$gone, $come];
-                }
-            }
-        }
-
-        return [\count($old) - $here, \count($new) - $there];
-    }
-
-    /** Without what both begin and end with. */
-    private static function least(int $offset, string $before, string $after): EditorEdit
-    {
-        $old = mb_str_split($before, 1, 'UTF-8');
-        $new = mb_str_split($after, 1, 'UTF-8');
-        $most = min(\count($old), \count($new));
-        $start = $end = 0;
-        while ($start < $most && $old[$start] === $new[$start]) {
-            ++$start;
-        }
-        while ($end < $most - $start && $old[\count($old) - 1 - $end] === $new[\count($new) - 1 - $end]) {
-            ++$end;
-        }
-        $from = $offset + EditorOffsets::lengthOf(implode('', \array_slice($old, 0, $start)));
-
-        return new EditorEdit(
-            $from,
-            $from + EditorOffsets::lengthOf(implode('', \array_slice($old, $start, \count($old) - $end - $start))),
-            implode('', \array_slice($new, $start, \count($new) - $end - $start)),
-        );
+        return self::made($old, LineChanges::between($old, LineEnding::folded($new)));
     }
 }

@@ -30,6 +30,8 @@ interface Notation
 
     public function marker(): Marker;
 
+    public function rewriter(): Rewriter;
+
     /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */
     public function comment(string $note): ?string;
 

@@ -28,4 +28,14 @@ final readonly class AcceptedNumber
     {
         return new self(true, $min, $max, $weight, $feedback, $span);
     }
+
+    /** As the notations write it: 34..36, 35:1, or 35 alone where nothing is tolerated. */
+    public function spelled(): string
+    {
+        return match (true) {
+            $this->isRange => "{$this->first}..{$this->second}",
+            '0' === $this->second => $this->first,
+            default => "{$this->first}:{$this->second}",
+        };
+    }
 }

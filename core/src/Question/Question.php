@@ -32,6 +32,13 @@ final readonly class Question
     ) {
     }
 
+    /** @param array<string, mixed> $changes by the names of its properties */
+    public function with(array $changes): self
+    {
+        // @phpstan-ignore argument.type (the properties are its parameters)
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
     public function type(): QuestionType
     {
         return $this->answers->type();

@@ -22,6 +22,17 @@ final readonly class Span
         return new self($offset, $offset);
     }
 
+    /** Of what has no place in the text yet. */
+    public static function nowhere(): self
+    {
+        return self::at(\PHP_INT_MAX);
+    }
+
+    public function isNowhere(): bool
+    {
+        return \PHP_INT_MAX === $this->start;
+    }
+
     public function length(): int
     {
         return $this->end - $this->start;

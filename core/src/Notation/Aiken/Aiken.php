@@ -49,6 +49,11 @@ final readonly class Aiken implements Notation
         return new AikenMarker();
     }
 
+    public function rewriter(): AikenRewriter
+    {
+        return new AikenRewriter();
+    }
+
     public function comment(string $note): ?string
     {
         return null;

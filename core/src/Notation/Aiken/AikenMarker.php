@@ -25,7 +25,7 @@ final readonly class AikenMarker implements Marker
         if ([] === $options) {
             return null;
         }
-        $letters = array_map(static fn (Option $option) => strtoupper(substr(ltrim(substr($text, $option->span->start, 4), '( '), 0, 1)), $options);
+        $letters = array_map(static fn (Option $option) => AikenLine::at($text, $option->span->start)->letter ?? '', $options);
         sort($keys);
         $said = implode(', ', array_map(static fn (int $key) => $letters[$key] ?? '', $keys));
         $line = self::answerLine($text);

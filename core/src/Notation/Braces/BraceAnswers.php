@@ -102,7 +102,7 @@ final class BraceAnswers
      *
      * @return list<string>
      */
-    private static function partsAtHash(string $spelled): array
+    public static function partsAtHash(string $spelled): array
     {
         $parts = [];
         for ($count = 0; $count < 2 && null !== $hash = self::unescaped('#', $spelled); ++$count) {
@@ -420,8 +420,24 @@ final class BraceAnswers
             : new FormattedText(BraceText::meant(substr($spelled, $format->end)), $format->name);
     }
 
+    /** Where the arrow of a pair stands, or what is read as one beside other pairs. */
+    public static function arrow(string $spelled): ?Span
+    {
+        $at = self::unescaped('->', $spelled);
+        if (null !== $at) {
+            return new Span($at, $at + 2);
+        }
+        foreach ([self::BROKEN_ARROW, BraceLookAlikes::ARROWS] as $pattern) {
+            if (Regex::match($pattern, $spelled, $match, \PREG_OFFSET_CAPTURE)) {
+                return new Span($match[0][1], $match[0][1] + \strlen($match[0][0]));
+            }
+        }
+
+        return null;
+    }
+
     /** Where a sign first stands unescaped. */
-    private static function unescaped(string $sign, string $spelled): ?int
+    public static function unescaped(string $sign, string $spelled): ?int
     {
         $offset = 0;
         while (false !== $at = strpos($spelled, $sign, $offset)) {

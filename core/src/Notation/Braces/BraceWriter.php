@@ -37,22 +37,28 @@ final readonly class BraceWriter
 
     public function option(Option $option, Choice|MultipleResponse $answers): string
     {
-        $mark = match (true) {
+        return $this->mark($option, $answers).$this->text($option->text).$this->feedback($option->feedback);
+    }
+
+    public function mark(Option $option, Choice|MultipleResponse $answers): string
+    {
+        return match (true) {
             $answers instanceof MultipleResponse => PercentMark::spell($option->weight),
             $option->isKey && $option->weight->equals(Weight::full()) => '=',
             $option->isKey => '='.self::percent($option->weight),
             $option->weight->isZero() => '~',
             default => PercentMark::spell($option->weight),
         };
-
-        return $mark.$this->text($option->text).$this->feedback($option->feedback);
     }
 
     public function accepted(AcceptedAnswer $answer): string
     {
-        $percent = $answer->weight->equals(Weight::full()) ? '' : self::percent($answer->weight);
+        return self::acceptedMark($answer->weight).BraceText::spelled($answer->text, BraceText::MARKS_IN_ANSWERS).$this->feedback($answer->feedback);
+    }
 
-        return '='.$percent.BraceText::spelled($answer->text, BraceText::MARKS_IN_ANSWERS).$this->feedback($answer->feedback);
+    public static function acceptedMark(Weight $weight): string
+    {
+        return $weight->equals(Weight::full()) ? '=' : '='.self::percent($weight);
     }
 
     public function pair(Pair $pair): string
@@ -66,14 +72,7 @@ final readonly class BraceWriter
     public function numbers(Numeric $answers): array
     {
         $entries = array_map(function (AcceptedNumber $number): string {
-            $percent = $number->weight->equals(Weight::full()) ? '' : self::percent($number->weight);
-            $spelled = match (true) {
-                $number->isRange => $number->first.'..'.$number->second,
-                '0' === $number->second => $number->first,
-                default => $number->first.':'.$number->second,
-            };
-
-            return $percent.$spelled.$this->feedback($number->feedback);
+            return substr(self::acceptedMark($number->weight), 1).$number->spelled().$this->feedback($number->feedback);
         }, $answers->numbers);
         if (1 === \count($entries) && !str_starts_with($entries[0], '%')) {
             return ['#'.$entries[0]];

@@ -47,6 +47,11 @@ final readonly class Gift implements Notation
         return new GiftMarker();
     }
 
+    public function rewriter(): GiftRewriter
+    {
+        return new GiftRewriter();
+    }
+
     public function comment(string $note): string
     {
         return '// '.$note;

@@ -50,6 +50,12 @@ final class GiftQuestion
         $this->tokens = $this->comments->tokens;
     }
 
+    /** The block with what is no part of the question masked: comments, and no-break spaces in the place of a mark. */
+    public static function masked(string $block): string
+    {
+        return self::withoutNoBreakSpaces(CommentLines::in($block)->masked);
+    }
+
     /** Masked where they stand in a mark's place, so that what they hide is read. */
     private static function withoutNoBreakSpaces(string $text): string
     {

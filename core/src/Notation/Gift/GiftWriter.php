@@ -30,8 +30,8 @@ use Notagram\Question\TrueFalse;
 /** Writes GIFT in normal form: one answer a line, indented by two; only what must be escaped is. */
 final readonly class GiftWriter implements Writer
 {
-    private const MARKS_IN_STEM = '{}';
-    private const MARKS_IN_TITLE = ':{}';
+    public const MARKS_IN_STEM = '{}';
+    public const MARKS_IN_TITLE = ':{}';
 
     public function isNumbered(): bool
     {
@@ -42,7 +42,7 @@ final readonly class GiftWriter implements Writer
     {
         return match ($reading->kind) {
             BlockKind::Question => $this->question($reading->question ?? throw new \LogicException('A question block holds a question.')),
-            BlockKind::Category => new WrittenBlock('$CATEGORY: '.implode('/', str_replace('/', '//', $reading->category ?? []))),
+            BlockKind::Category => new WrittenBlock('$CATEGORY: '.implode('/', str_replace('/', '//', $reading->category ?? [])), [] === ($reading->category ?? []) ? [Loss::reduced('gift/no-category')] : []),
             BlockKind::Comment => new WrittenBlock($this->comments($reading->comments)),
             BlockKind::Stray => new WrittenBlock($this->comments($reading->comments)),
             BlockKind::Broken => WrittenBlock::nothing(Loss::dropped('unreadable')),

@@ -47,6 +47,11 @@ final readonly class Gram implements Notation
         return new GramMarker();
     }
 
+    public function rewriter(): GramRewriter
+    {
+        return new GramRewriter();
+    }
+
     public function comment(string $note): string
     {
         return '// '.$note;

@@ -16,6 +16,7 @@ use Notagram\Source\Span;
 final class GramBody
 {
     public ?string $title = null;
+    public ?Span $titleSpan = null;
     /** @var list<string> line by line */
     public array $stem = [];
     /** @var list<?int> where each line of the stem ends in the block; null where it stands in a fence */
@@ -25,6 +26,8 @@ final class GramBody
     public array $options = [];
     /** @var ?list<string> */
     public ?array $explanation = null;
+    /** From its sign to its end; null where there is none, or where it stands in several places. */
+    public ?Span $explanationSpan = null;
     /** Where the line stands that asks for an essay, or says that there is no answer. */
     public ?Span $essay = null;
     public ?Span $stimulus = null;
@@ -56,6 +59,7 @@ final class GramBody
         }
         $isFirst = [] === $this->stem && [] === $this->options;
         if ($isFirst && null === $this->title && null !== $title = $line->title()) {
+            $this->titleSpan = new Span($line->start, $end);
             $this->title = trim(Regex::replace('/\s++/', ' ', $title));
             $this->tokens[] = new Token(TokenKind::Title, $line->start, $end);
 
@@ -67,12 +71,14 @@ final class GramBody
         } elseif (null !== $length = $line->explanation()) {
             $this->sign($line, 4, $length);
             $this->part = GramPart::Explanation;
+            $this->explanationSpan = null === $this->explanation ? new Span($line->start + $line->indent(), $end) : null;
             $this->explanation = [...($this->explanation ?? []), self::behindMark($line, $length)];
         } elseif ([] !== $this->options && null !== $length = $line->feedback()) {
             $this->sign($line, 1, $length);
             $this->part = GramPart::Feedback;
             $option = $this->options[\count($this->options) - 1];
             $option->feedback[] = [self::behindMark($line, $length)];
+            $option->feedbackAt ??= $line->start + $line->indent();
             $option->end = $end;
         } elseif ($line->isEssay()) {
             $this->essay = new Span($line->start, $end);
@@ -150,6 +156,7 @@ final class GramBody
         };
         if (GramPart::Explanation === $this->part) {
             $this->explanation[] = $text;
+            $this->explanationSpan = null === $this->explanationSpan ? null : new Span($this->explanationSpan->start, $end);
 
             return;
         }
@@ -157,6 +164,7 @@ final class GramBody
         $option->end = $end;
         if (GramPart::Option === $this->part) {
             $option->lines[] = $text;
+            $option->textEnd = $end;
         } else {
             $option->feedback[\count($option->feedback) - 1][] = $text;
         }

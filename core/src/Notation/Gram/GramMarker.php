@@ -12,6 +12,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
 use Notagram\Notation\Braces\BraceText;
 use Notagram\Notation\Marker;
+use Notagram\Notation\PaperWords;
 use Notagram\Notation\PercentMark;
 use Notagram\Question\EvenShares;
 use Notagram\Question\Gap;
@@ -53,13 +54,17 @@ final readonly class GramMarker implements Marker
             return null;
         }
         $option = (new GramBody($text))->options[0];
-        $written = $option->text();
-        $word = match (true) {
-            \strlen($written) > 1 => $answer ? 'true' : 'false',
-            default => $answer ? 'T' : 'F',
-        };
 
-        return strtolower($written) === strtolower($word) ? [] : [new TextEdit(new Span($option->textAt(), $option->textAt() + \strlen($written)), $word)];
+        return PaperWords::all()->truth($option->text()) === $answer ? [] : [self::word($option, $answer)];
+    }
+
+    /** The word or letter for true or false, as long or as short as it was. */
+    public static function word(GramOption $option, bool $answer): TextEdit
+    {
+        $written = $option->text();
+        $word = \strlen($written) > 1 ? ($answer ? 'true' : 'false') : ($answer ? 'T' : 'F');
+
+        return new TextEdit(new Span($option->textAt(), $option->textAt() + \strlen($written)), $word);
     }
 
     public function typed(Block $block, string $text, array $forms): ?array

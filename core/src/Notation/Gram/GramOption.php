@@ -11,6 +11,10 @@ final class GramOption
 {
     /** @var list<list<string>> each text line by line */
     public array $feedback = [];
+    /** Where the last line of its text ends. */
+    public int $textEnd;
+    /** Where the sign of its first feedback stands. */
+    public ?int $feedbackAt = null;
 
     /** @param list<string> $lines of its text, without what makes them text */
     public function __construct(
@@ -20,11 +24,18 @@ final class GramOption
         public readonly int $start,
         public int $end,
     ) {
+        $this->textEnd = $end;
     }
 
     public function span(): Span
     {
         return new Span($this->start, $this->end);
+    }
+
+    /** The sign and the weight. */
+    public function mark(): Span
+    {
+        return new Span($this->start, $this->start + $this->mark->signLength());
     }
 
     public function text(): string

@@ -65,6 +65,11 @@ final readonly class Starred implements Notation
         return new StarredMarker();
     }
 
+    public function rewriter(): StarredRewriter
+    {
+        return new StarredRewriter();
+    }
+
     public function comment(string $note): ?string
     {
         return null;

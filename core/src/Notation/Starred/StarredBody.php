@@ -27,6 +27,8 @@ final class StarredBody
     public bool $isEssay = false;
     /** What follows “Explanation:”, lines parted by LF; null without such a line. */
     public ?string $explanation = null;
+    /** Of that text in the block. */
+    public ?Span $explanationSpan = null;
     /** Whether a line among the options has a letter too far from theirs to be one: with other letters it might be. */
     public bool $hasFarLetter = false;
     /** Where the last line ends that asks or answers something: an explanation follows it. */
@@ -84,12 +86,14 @@ final class StarredBody
     {
         if (null !== $this->explanation) {
             $this->explanation .= "\n".$line->text;
+            $this->explanationSpan = new Span($this->explanationSpan->start ?? $line->span->start, $line->span->end);
 
             return;
         }
         $explanation = [] === $this->stem ? null : $line->explanation();
         if (null !== $explanation) {
             $this->explanation = $explanation;
+            $this->explanationSpan = new Span($line->span->end - \strlen($explanation), $line->span->end);
 
             return;
         }

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Notation;
+
+use Notagram\Question\Question;
+
+/**
+ * Writes a changed question over the old one, so that what was not changed stays as it was typed.
+ *
+ * An option, accepted answer, number or pair that was there before is known by its span; a new one stands nowhere yet
+ * ({@see \Notagram\Source\Span::nowhere()}).
+ */
+interface Rewriter
+{
+    /**
+     * The text of the block with the question changed; null where the question has to be written out anew.
+     *
+     * Whether it says what is meant, only reading it tells.
+     */
+    public function rewritten(Block $block, string $text, Question $new): ?string;
+
+    /** @return list<Part> what the notation has a place for */
+    public function parts(): array;
+
+    /** Whether even weights need not be written: then they are shared among what is right, however many these are. */
+    public function sharesWeights(): bool;
+
+    /** Whether a key list further down says which answer of this question is right. */
+    public function isKeyedElsewhere(Block $block): bool;
+
+    /** What stands before a question without being part of it: the number printed there. */
+    public function head(string $text): string;
+}
