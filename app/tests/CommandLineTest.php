@@ -105,6 +105,25 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function testQuestionsAreNamedAndGivenPoints(): void
+    {
+        $text = "\$CATEGORY: Bees/Castes\n\nOne? {T}\n\n::Old:: Two? {F}\n";
+        $named = $this->notagram(['name', '-'], $text);
+        self::assertSame([0, "\$CATEGORY: Bees/Castes\n\n::Castes – 01:: One? {T}\n\n::Old:: Two? {F}\n"], [$named->getExitCode(), $named->getOutput()]);
+        self::assertStringContainsString('::Sheet 1:: One?', $this->notagram(['name', '-', '--pattern={path} {n}'], "One? {T}\n")->getOutput());
+        $scored = $this->notagram(['points', '-', '--total=5'], $text);
+        self::assertSame([0, "\$CATEGORY: Bees/Castes\n\n// (3 points)\nOne? {T}\n\n// (2 points)\n::Old:: Two? {F}\n", "Points become a comment, which quiz systems skip.\n"], [$scored->getExitCode(), $scored->getOutput(), $scored->getErrorOutput()]);
+
+        foreach ([
+            [['name', '-', '--pattern={title}'], 2], [['name', '-', '--notation=aiken'], 1], [['points', '-'], 2], [['points', '-', '--total=5', '--each=1'], 2],
+            [['points', '-', '--total=2.5'], 2], [['points', '-', '--total=1'], 1], [['points', '-', '--total=4', '--step=0.3'], 2], [['points', '-', '--each=2', '--notation=aiken'], 1],
+        ] as [$arguments, $code]) {
+            $refused = $this->notagram($arguments, $text);
+            self::assertSame([$code, ''], [$refused->getExitCode(), $refused->getOutput()], implode(' ', $arguments));
+            self::assertNotSame('', $refused->getErrorOutput());
+        }
+    }
+
     public function testKindsOfFindingAreSwitchedOffAndCounted(): void
     {
         $text = "Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=a =b ~c}\n";

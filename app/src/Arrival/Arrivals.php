@@ -66,6 +66,7 @@ final readonly class Arrivals
         $copy->copyDocumentOf($sheet);
         $copy->putInto($sheet->group());
         $copy->expectQuestions($sheet->expectedQuestions());
+        $copy->expectPoints($sheet->expectedPoints());
         $copy->switchOff($sheet->switchedOff());
         $copy->awaitTidying($sheet->awaitsTidying());
         $this->sheets->add($copy, $now);

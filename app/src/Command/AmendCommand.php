@@ -19,7 +19,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 #[AsCommand('amend')]
-final class AmendCommand extends SheetCommand
+final class AmendCommand extends RewritingCommand
 {
     protected function configure(): void
     {
@@ -40,9 +40,7 @@ final class AmendCommand extends SheetCommand
             $changes = [] === $changes ? throw UnreadableFile::because('no-change') : array_map(ChangeJson::read(...), $changes);
             $amended = Amender::amend($sheet, (int) $number, $changes);
         } catch (CannotAmend $exception) {
-            self::say($output, $this->sentences->of($exception->reason));
-
-            return $exception->isMisuse ? self::UNUSABLE : self::FAULTS;
+            return $this->refused($exception, $output);
         }
         if ($wantsJson) {
             $checked = (new Checker())->check(ReadSheet::of(SourceText::fromUtf8($amended->text), $sheet->notation));

@@ -40,6 +40,9 @@ final readonly class ChangeSheet
         if (null !== $change->expected) {
             $sheet->expectQuestions(0 === $change->expected ? null : $change->expected);
         }
+        if (null !== $change->expectedPoints) {
+            $sheet->expectPoints('' === $change->expectedPoints ? null : $change->expectedPoints);
+        }
         if (null !== $change->notation) {
             $sheet->readAs(Notations::find($change->notation) ?? throw Refusal::because(422, 'notation', notation: $change->notation));
         }

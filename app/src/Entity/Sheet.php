@@ -64,6 +64,9 @@ class Sheet
     #[ORM\Column(nullable: true)]
     private ?int $expectedQuestions = null;
 
+    #[ORM\Column(length: 12, nullable: true)]
+    private ?string $expectedPoints = null;
+
     /** @var list<string> codes of findings that are not wanted here */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $switchedOff = [];
@@ -210,6 +213,12 @@ class Sheet
         $this->expectedQuestions = $number;
     }
 
+    /** @param ?string $total a decimal; null where nothing is wanted */
+    public function expectPoints(?string $total): void
+    {
+        $this->expectedPoints = $total;
+    }
+
     public function replaceText(string $text, \DateTimeImmutable $now): void
     {
         $this->text->text = $text;
@@ -264,7 +273,7 @@ class Sheet
 
     public function wishes(): SheetWishes
     {
-        return new SheetWishes($this->expectedQuestions, $this->switchedOff);
+        return new SheetWishes($this->expectedQuestions, $this->switchedOff, expectedPoints: $this->expectedPoints);
     }
 
     /** @param list<string> $codes */
@@ -299,6 +308,11 @@ class Sheet
     public function textHash(): string
     {
         return $this->textHash;
+    }
+
+    public function expectedPoints(): ?string
+    {
+        return $this->expectedPoints;
     }
 
     public function expectedQuestions(): ?int

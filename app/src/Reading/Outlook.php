@@ -54,7 +54,7 @@ final readonly class Outlook
         $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $wishes = $sheet->wishes();
-        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null));
+        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints));
         $questions = [];
         foreach ($read->blocks as $placed) {
             if (null !== $placed->reading->question) {

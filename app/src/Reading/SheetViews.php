@@ -37,6 +37,7 @@ final readonly class SheetViews
             $source->lineEnding(),
             LineEnding::folded($source->text),
             $sheet->expectedQuestions(),
+            $sheet->expectedPoints(),
             $sheet->switchedOff(),
             $sheet->awaitsTidying(),
             $source->certainty,

@@ -12,6 +12,7 @@ final readonly class SheetChangeRequest
 {
     /**
      * @param ?int          $expected    how many questions there should be; 0 for no number
+     * @param ?string       $expectedPoints what all points should come to, a decimal; empty for no total
      * @param ?list<string> $switchedOff codes of findings that are not wanted, all of them
      */
     public function __construct(
@@ -20,6 +21,8 @@ final readonly class SheetChangeRequest
         public ?string $notation = null,
         #[Assert\Range(min: 0, max: 1_000_000, notInRangeMessage: 'expected-number', payload: ApiProblems::IN_WORDS)]
         public ?int $expected = null,
+        #[Assert\Regex('/^(?:\d{1,7}(?:\.\d{1,2})?)?\z/', message: 'expected-points', payload: ApiProblems::IN_WORDS)]
+        public ?string $expectedPoints = null,
         public ?string $encoding = null,
         public ?bool $plainUtf8 = null,
         public ?bool $oneLineEnding = null,

@@ -25,6 +25,8 @@ final readonly class SheetView
         public LineEnding $lineEnding,
         public string $text,
         public ?int $expected,
+        /** What all points should come to, a decimal. */
+        public ?string $expectedPoints,
         public array $switchedOff,
         public bool $awaitsTidying,
         public Certainty $certainty,

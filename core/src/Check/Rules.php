@@ -33,6 +33,7 @@ final class Rules
             new Rule\Marking\TypedVariants(),
             new Rule\Marking\KeyPosition(),
             new Rule\Marking\TrueFalseBalance(),
+            new Rule\Marking\PointsTotal(),
 
             new Rule\Craft\StemEmpty(),
             new Rule\Craft\MarkupTooMuch(),

@@ -11,10 +11,11 @@ final readonly class SheetWishes
 {
     /**
      * @param ?int            $expectedQuestions how many questions there should be; null where nothing was said
+     * @param ?string         $expectedPoints    what all points should come to, a decimal
      * @param list<string>    $switchedOff       codes of which nobody wants to hear
      * @param ?list<StemPrint> $neighbours        the questions of the other sheets, which should not be asked again; null where questions are not to be compared at all
      */
-    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [])
+    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [], public ?string $expectedPoints = null)
     {
     }
 }

@@ -17,9 +17,14 @@ interface Rewriter
     /**
      * The text of the block with the question changed; null where the question has to be written out anew.
      *
-     * Whether it says what is meant, only reading it tells.
+     * @param string $text the block's own, which the reading is of
+     *
+     * Whether it says what is meant, only reading it tells
      */
-    public function rewritten(Block $block, string $text, Question $new): ?string;
+    public function rewritten(Block $block, BlockReading $reading, string $text, Question $new): ?string;
+
+    /** The same for a text that already has a word of its own for points. */
+    public function speaking(string $sheet): self;
 
     /** @return list<Part> what the notation has a place for */
     public function parts(): array;

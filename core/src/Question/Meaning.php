@@ -23,10 +23,16 @@ final class Meaning
         return self::of($one) === self::of($other);
     }
 
+    /** What a question says, as one string that can be compared. */
+    public static function inWords(Question $question): string
+    {
+        return serialize(self::of($question));
+    }
+
     /** Whether two parts of a question say the same: texts, options, all of its answers. */
     public static function isOne(mixed $one, mixed $other): bool
     {
-        return self::plain($one) === self::plain($other);
+        return $one === $other || self::plain($one) === self::plain($other);
     }
 
     /** @return array<array-key, mixed> */

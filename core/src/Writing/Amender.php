@@ -66,7 +66,7 @@ final class Amender
     {
         $placed = $sheet->numbered($number);
         $question = $placed->reading->question ?? throw CannotAmend::because('broken');
-        $rewriter = $sheet->notation->rewriter();
+        $rewriter = $sheet->notation->rewriter()->speaking($sheet->source->text);
         if (\in_array(Part::Format, $rewriter->parts(), true) && self::beginsLikeAFormat($change)) {
             throw CannotAmend::because('format-word');
         }
@@ -83,10 +83,10 @@ final class Amender
         }
         $given = $change instanceof SetType ? $change->losses($question) : [];
         $key = $rewriter->isKeyedElsewhere($placed->block) ? KeyedSheet::of($sheet) : null;
-        foreach ([static fn () => $rewriter->rewritten($placed->block, $text, $new), static fn () => self::writtenAnew($sheet, $text, $new)] as $way) {
-            $block = self::withItsLineEnds($way(), $sheet);
+        foreach ([static fn () => $rewriter->rewritten($placed->block, $placed->reading, $text, $new), static fn () => self::writtenAnew($sheet, $text, $new)] as $way) {
+            $block = $way();
             foreach (null === $block ? [] : [$sheet->source->text, $key?->answering($placed, $new)] as $around) {
-                $whole = null === $around ? null : substr_replace($around, (string) $block, $placed->block->start, \strlen($text));
+                $whole = null === $around ? null : substr_replace($around, LineEnds::of($sheet->source->text)->in((string) $block), $placed->block->start, \strlen($text));
                 if (null !== $whole && self::holds($sheet, ReadSheet::of(SourceText::fromUtf8($whole), $sheet->notation), $number, $new)) {
                     return new Amended($whole, $number, $given);
                 }
@@ -124,16 +124,6 @@ final class Amender
         $end = substr($text, \strlen(rtrim($text)));
 
         return '' === $written ? null : $head.str_replace("\n", LineEnding::forNewLinesIn($sheet->source->text), $written).$end;
-    }
-
-    /** New lines end as all lines of the sheet do. */
-    private static function withItsLineEnds(?string $block, ReadSheet $sheet): ?string
-    {
-        return match (null === $block ? LineEnding::Lf : LineEnding::of($sheet->source->text)) {
-            LineEnding::Crlf => str_replace("\n", "\r\n", LineEnding::folded((string) $block)),
-            LineEnding::Cr => str_replace("\n", "\r", LineEnding::folded((string) $block)),
-            LineEnding::Lf, LineEnding::Mixed => $block,
-        };
     }
 
     /** Whether the text says the old questions, with this one as it was meant. */

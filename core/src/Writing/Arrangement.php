@@ -11,6 +11,7 @@ use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
+use Notagram\Writing\Change\SetCategory;
 
 /** The blocks of a sheet in another order. Printed numbers run on; what stands around a block stays with its place. */
 final class Arrangement
@@ -42,7 +43,7 @@ final class Arrangement
                 }
                 $previous = $printed;
             }
-            $this->segments[] = new Segment($trimmed, substr($own, \strlen($trimmed)), $placed->number, $printed, null === $printed ? null : \count($this->runs) - 1);
+            $this->segments[] = new Segment($trimmed, substr($own, \strlen($trimmed)), $placed->number, $printed, null === $printed ? null : \count($this->runs) - 1, $placed->category, BlockKind::Category === $placed->reading->kind);
         }
     }
 
@@ -93,6 +94,75 @@ final class Arrangement
         $segment = $this->take($this->placeOf($number));
         $segment->run = null === $segment->run ? null : $target->run ?? $segment->run;
         $this->put($segment, (int) array_search($target, $this->segments, true) + ($to > $number ? 1 : 0));
+    }
+
+    /**
+     * Puts questions at the end of a category, in their order; a category that is new comes last.
+     *
+     * @param list<int>    $numbers
+     * @param list<string> $path
+     *
+     * @throws CannotAmend where the notation has no categories
+     */
+    public function file(array $numbers, array $path): void
+    {
+        $line = SetCategory::line($this->sheet, $path);
+        $taken = [];
+        sort($numbers);
+        foreach ($numbers as $number) {
+            $taken[] = $this->take($this->placeOf($number));
+        }
+        $end = $this->endOf($path);
+        if (null === $end) {
+            $this->put(new Segment($line, '', null, null, null, $path, true), \count($this->segments));
+            $end = \count($this->segments);
+        }
+        foreach ($taken as $segment) {
+            $segment->category = $path;
+            $this->put($segment, $end++);
+        }
+    }
+
+    /** @param list<string> $path */
+    private function endOf(array $path): ?int
+    {
+        $end = null;
+        foreach ($this->segments as $place => $segment) {
+            $end = $segment->category === $path ? $place + 1 : $end;
+        }
+
+        return $end;
+    }
+
+    /**
+     * Brings the scattered questions of each category together, where its first ones stand.
+     *
+     * @param list<list<string>> $order which categories come first; the others follow as they stand
+     */
+    public function gather(array $order = []): void
+    {
+        $groups = [];
+        foreach ($this->segments as $segment) {
+            $name = implode("\x00", $segment->category);
+            if (!$segment->opensCategory || !isset($groups[$name])) {
+                $groups[$name][] = $segment;
+            }
+        }
+        $sorted = isset($groups['']) ? [''] : [];
+        foreach ([...array_map(static fn (array $path) => implode("\x00", $path), $order), ...array_map(strval(...), array_keys($groups))] as $name) {
+            if (isset($groups[$name]) && !\in_array($name, $sorted, true)) {
+                $sorted[] = $name;
+            }
+        }
+        $segments = array_merge(...array_map(static fn (string $name) => $groups[$name], $sorted), ...[[]]);
+        $end = [] === $this->segments ? '' : $this->segments[\count($this->segments) - 1]->behind;
+        foreach ($segments as $segment) {
+            $segment->behind = $this->isBlank($segment->behind) || $segment->opensCategory ? $segment->behind : $this->newLine.$this->newLine;
+        }
+        if ([] !== $segments) {
+            $segments[\count($segments) - 1]->behind = $end;
+        }
+        $this->segments = $segments;
     }
 
     /** With a blank line on both sides. */

@@ -12,6 +12,7 @@ use Notagram\Notation\Aiken\Aiken;
 use Notagram\Notation\Gift\Gift;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\SourceText;
+use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\TestCase;
 
 final class MenderTest extends TestCase
@@ -57,5 +58,12 @@ final class MenderTest extends TestCase
         self::assertSame([], $codes(null));
         self::assertSame([], $codes(2), 'A broken question is one that the author counts.');
         self::assertSame(['sheet.count-differs'], $codes(3));
+    }
+
+    public function testAPointsTotalIsHeldAgainstWhatThePersonWants(): void
+    {
+        $sheet = ReadSheet::of(SourceText::fromUtf8("// (2.5 points)\nOne? {T}\n\nTwo? {F}\n\nA text.\n"), new Gift());
+        $messages = static fn (?string $expected) => array_map(static fn (PlacedFinding $placed) => InEnglish::of($placed->finding->message()), (new Checker())->findingsOfWhole($sheet, new SheetWishes(expectedPoints: $expected)));
+        self::assertSame([[], [], ['The points come to 3.5, not to 4.']], [$messages(null), $messages('3.50'), $messages('4')]);
     }
 }

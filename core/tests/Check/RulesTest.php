@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 final class RulesTest extends TestCase
 {
     /** Not of what stands in a text but of its bytes, or of what a person wishes; their own tests speak of them. */
-    private const NOT_OF_TEXT = ['text.not-utf8', 'text.undecodable', 'text.bom', 'text.mixed-line-endings', 'sheet.empty', 'sheet.count-differs'];
+    private const NOT_OF_TEXT = ['text.not-utf8', 'text.undecodable', 'text.bom', 'text.mixed-line-endings', 'sheet.empty', 'sheet.count-differs', 'marking.points-total'];
 
     /** @return iterable<string, array{string}> */
     public static function codes(): iterable

@@ -20,7 +20,9 @@ export type Mended = Schemas['MendedView']
 export type Notation = Schemas['NotationView']
 export type Offer = Schemas['OfferView']
 export type Outlook = Schemas['OutlookView']
+export type Proposal = Schemas['ProposalView']
 export type Question = Schemas['QuestionView']
+export type QuestionTexts = Schemas['QuestionTextsView']
 export type Reading = Schemas['ReadingView']
 export type Saved = Schemas['SavedView']
 export type Sheet = Schemas['SheetView']
@@ -126,6 +128,16 @@ export const api = {
     asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body: { base, refusedSteps, refusedLines } })),
   marking: (id: string, body: Schemas['MarkRequest']) =>
     asked(client.POST('/api/sheets/{id}/marking', { ...at(id), body })),
+  texts: (id: string, base: string, question: number) =>
+    asked(client.POST('/api/sheets/{id}/texts', { ...at(id), body: { base, question } })),
+  amending: (id: string, body: Schemas['AmendRequest']) =>
+    asked(client.POST('/api/sheets/{id}/amending', { ...at(id), body })),
+  naming: (id: string, body: Schemas['NamingRequest']) =>
+    asked(client.POST('/api/sheets/{id}/naming', { ...at(id), body })),
+  scoring: (id: string, body: Schemas['ScoringRequest']) =>
+    asked(client.POST('/api/sheets/{id}/scoring', { ...at(id), body })),
+  filing: (id: string, body: Schemas['FilingRequest']) =>
+    asked(client.POST('/api/sheets/{id}/filing', { ...at(id), body })),
   key: (id: string, base: string, key: string) =>
     asked(client.POST('/api/sheets/{id}/key', { ...at(id), body: { base, key } })),
   original: (id: string) => asked(client.GET('/api/sheets/{id}/original', at(id))),

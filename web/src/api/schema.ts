@@ -527,6 +527,57 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/sheets/{id}/amending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says which edits change one question; the browser makes them, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AmendRequest"];
+                };
+            };
+            responses: {
+                /** @description The edits that make a change, and what is to be known of it. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AmendedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/bodies": {
         parameters: {
             query?: never;
@@ -781,6 +832,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/filing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says by which edits questions come into categories, and categories into order. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FilingRequest"];
+                };
+            };
+            responses: {
+                /** @description Edits of many questions, shown before they are made. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProposalView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/handover/{target}": {
         parameters: {
             query?: never;
@@ -1009,6 +1111,57 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["MendedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/naming": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says how a pattern would name the questions, and by which edits. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NamingRequest"];
+                };
+            };
+            responses: {
+                /** @description Edits of many questions, shown before they are made. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProposalView"];
                     };
                 };
                 /** @description Why something was not done, in a sentence for the person. */
@@ -1308,6 +1461,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/scoring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what the questions would be worth, and by which edits. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ScoringRequest"];
+                };
+            };
+            responses: {
+                /** @description Edits of many questions, shown before they are made. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProposalView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/states": {
         parameters: {
             query?: never;
@@ -1397,6 +1601,57 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/texts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The texts of one question, to be changed in their places. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TextsRequest"];
+                };
+            };
+            responses: {
+                /** @description The texts of one question as written, without escapes, and what of it can be changed. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuestionTextsView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -1508,6 +1763,23 @@ export interface components {
             weight: string;
             feedback: string | null;
         };
+        /** @description Changes of one question of the text that $base names, in order. */
+        AmendRequest: {
+            base: string;
+            /** @description its number, from 1 */
+            question: number;
+            /** @description as the command line takes them */
+            changes: string[][];
+            /** @description the text that the person saw and changed; null where none was shown */
+            was?: string | null;
+        };
+        /** @description The edits that make a change, and what is to be known of it. */
+        AmendedView: {
+            edits: components["schemas"]["EditorEdit"][];
+            /** @description its number afterwards; null where it was taken out */
+            question: number | null;
+            notes: string[];
+        };
         /** @description Where a block stands among the others: its name, its length in editor offsets, and what it is. */
         BlockView: {
             id: string;
@@ -1577,12 +1849,33 @@ export interface components {
             name: string;
             label: string;
         };
+        /** @description An option, accepted answer, number or pair as written, without escapes. */
+        EntryTextView: {
+            text: string;
+            match: string | null;
+            weight: string | null;
+            feedback: string | null;
+        };
         /** @description How a question of one type is written. */
         ExampleView: {
             /** @enum {string} */
             type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
             text: string;
             explanation: string;
+        };
+        /** @description Where questions of the text that $base names are to be filed. */
+        FilingRequest: {
+            base: string;
+            /** @enum {string} */
+            way: "into" | "in-place" | "rename" | "gather" | "order";
+            /** @description their numbers */
+            questions?: number[];
+            /** @description the category; of one that is renamed, its old name */
+            path?: string[];
+            /** @description the new name */
+            to?: string[];
+            /** @description categories */
+            order?: string[][];
         };
         /** @description One thing the check says; editor offsets from the start of its block, or of the sheet where it concerns the whole. One that is off is only counted. */
         FindingView: {
@@ -1702,6 +1995,15 @@ export interface components {
             /** @description whether how the file is saved is mended as well */
             plainUtf8: boolean;
         };
+        /** @description How to name questions of the text that $base names. */
+        NamingRequest: {
+            base: string;
+            pattern?: string;
+            /** @description whether those that have a title get another */
+            all?: boolean;
+            /** @description their numbers; null for all */
+            questions?: number[] | null;
+        };
         NewGroupRequest: {
             name: string;
         };
@@ -1714,6 +2016,12 @@ export interface components {
             notation?: string | null;
             html?: string | null;
             picturesOf?: string | null;
+        };
+        /** @description What one question has now, and what it would have. */
+        NewValueView: {
+            question: number;
+            before: string | null;
+            after: string;
         };
         /** @description A notation, with an example for each type it holds. */
         NotationView: {
@@ -1782,6 +2090,13 @@ export interface components {
         ProblemView: {
             message: string;
         };
+        /** @description Edits of many questions, shown before they are made. */
+        ProposalView: {
+            edits: components["schemas"]["EditorEdit"][];
+            /** @description what changes of each question, where that can be said in a word */
+            values: components["schemas"]["NewValueView"][];
+            notes: string[];
+        };
         /** @description How many questions would arrive how, each counted once by the worst that happens to it. */
         ProspectView: {
             target: string;
@@ -1801,6 +2116,24 @@ export interface components {
             worst: string;
             tickAll: string | null;
             guess: string | null;
+        };
+        /** @description The texts of one question as written, without escapes, and what of it can be changed. */
+        QuestionTextsView: {
+            stem: string;
+            title: string | null;
+            category: string[];
+            points: string | null;
+            format: string;
+            explanation: string | null;
+            /** @description what its answers are: option, answer, number or pair; null where it has none */
+            kind: string | null;
+            entries: components["schemas"]["EntryTextView"][];
+            feedbackWhenRight: string | null;
+            feedbackWhenWrong: string | null;
+            /** @description what the notation has a place for */
+            parts: ("title" | "category" | "points" | "explanation" | "feedback" | "weight" | "format")[];
+            /** @description what it can become */
+            types: ("choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus")[];
         };
         /** @description A question as a pupil sees it; html is safe to show. */
         QuestionView: {
@@ -1852,6 +2185,19 @@ export interface components {
             savedAt: string;
             reading: components["schemas"]["ReadingView"];
         };
+        /** @description What questions of the text that $base names are to be worth: the same each, or a total that is shared. */
+        ScoringRequest: {
+            base: string;
+            /** @description a decimal */
+            each?: string | null;
+            /** @description a decimal */
+            total?: string | null;
+            step?: string;
+            /** @description whether a total is shared among those too that have points */
+            all?: boolean;
+            /** @description the numbers of those that get the same; null for all */
+            questions?: number[] | null;
+        };
         /** @description Where words stand in the texts of the shelf. */
         SearchView: {
             /** @description the sheet that was changed last first */
@@ -1865,6 +2211,8 @@ export interface components {
             notation?: string | null;
             /** @description how many questions there should be; 0 for no number */
             expected?: number | null;
+            /** @description what all points should come to, a decimal; empty for no total */
+            expectedPoints?: string | null;
             encoding?: string | null;
             plainUtf8?: boolean | null;
             oneLineEnding?: boolean | null;
@@ -1893,6 +2241,7 @@ export interface components {
             lineEnding: "lf" | "crlf" | "cr" | "mixed";
             text: string;
             expected: number | null;
+            expectedPoints: string | null;
             switchedOff: string[];
             /** @description until its tidied text was used or dismissed */
             awaitsTidying: boolean;
@@ -1977,6 +2326,11 @@ export interface components {
             /** @enum {string} */
             kind: "kept" | "new" | "gone";
             text: string;
+        };
+        /** @description One question of the text that $base names. */
+        TextsRequest: {
+            base: string;
+            question: number;
         };
         /** @description What tidying makes of a text, line by line. */
         TidiedView: {

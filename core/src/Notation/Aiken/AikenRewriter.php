@@ -6,6 +6,7 @@ namespace Notagram\Notation\Aiken;
 
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockReading;
 use Notagram\Notation\LetteredList;
 use Notagram\Notation\Rewriter;
 use Notagram\Question\Option;
@@ -16,6 +17,11 @@ use Notagram\Source\Span;
 /** Changes a question line by line; the ANSWER line follows its option. */
 final readonly class AikenRewriter implements Rewriter
 {
+    public function speaking(string $sheet): self
+    {
+        return $this;
+    }
+
     public function parts(): array
     {
         return [];
@@ -36,9 +42,9 @@ final readonly class AikenRewriter implements Rewriter
         return '';
     }
 
-    public function rewritten(Block $block, string $text, Question $new): ?string
+    public function rewritten(Block $block, BlockReading $reading, string $text, Question $new): ?string
     {
-        $old = (new AikenReader())->read($block, $text)->question;
+        $old = $reading->question;
         if (null === $old || [] === $old->options() || [] === $new->options()) {
             return null;
         }

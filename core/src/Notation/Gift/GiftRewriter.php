@@ -6,6 +6,7 @@ namespace Notagram\Notation\Gift;
 
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockReading;
 use Notagram\Notation\Braces\BraceRewriter;
 use Notagram\Notation\Braces\BraceText;
 use Notagram\Notation\Braces\BraceWriter;
@@ -27,6 +28,11 @@ use Notagram\Source\Span;
 /** Changes a question part by part: title, format, words before and after the braces, and what stands between them. */
 final readonly class GiftRewriter implements Rewriter
 {
+    public function speaking(string $sheet): self
+    {
+        return $this;
+    }
+
     public function parts(): array
     {
         return Part::cases();
@@ -47,20 +53,21 @@ final readonly class GiftRewriter implements Rewriter
         return '';
     }
 
-    public function rewritten(Block $block, string $text, Question $new): ?string
+    public function rewritten(Block $block, BlockReading $reading, string $text, Question $new): ?string
     {
-        $written = $this->written($block, $text, $new, false);
-        $read = null === $written ? null : (new GiftReader())->read($block, $written)->question;
+        $old = $reading->question;
+        $written = null === $old ? null : self::written($reading, $old, $text, $new, false);
+        if (null === $old || null === $written || Meaning::isOne($old->answers, $new->answers)) {
+            return $written;
+        }
 
         // Where the signs themselves would make another type of it, only the weights say it.
-        return null === $read || $read->type() === $new->type() ? $written : $this->written($block, $text, $new, true);
+        return (new GiftReader())->read($block, $written)->question?->type() === $new->type() ? $written : self::written($reading, $old, $text, $new, true);
     }
 
-    private function written(Block $block, string $text, Question $new, bool $keepsSigns): ?string
+    private static function written(BlockReading $reading, Question $old, string $text, Question $new, bool $keepsSigns): ?string
     {
-        $reading = (new GiftReader())->read($block, $text);
-        $old = $reading->question;
-        if (null === $old || $old->answers instanceof Stimulus !== $new->answers instanceof Stimulus) {
+        if ($old->answers instanceof Stimulus !== $new->answers instanceof Stimulus) {
             return null;
         }
         $masked = GiftQuestion::masked($text);

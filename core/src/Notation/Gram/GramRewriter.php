@@ -6,10 +6,12 @@ namespace Notagram\Notation\Gram;
 
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockReading;
 use Notagram\Notation\Braces\BraceRewriter;
 use Notagram\Notation\Braces\PointsNote;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Part;
+use Notagram\Notation\PointsWord;
 use Notagram\Notation\Rewriter;
 use Notagram\Notation\WrittenList;
 use Notagram\Question\AcceptedAnswer;
@@ -33,6 +35,18 @@ use Notagram\Source\Span;
 /** Changes a question line by line. */
 final readonly class GramRewriter implements Rewriter
 {
+    private PointsWord $points;
+
+    public function __construct(?PointsWord $points = null)
+    {
+        $this->points = $points ?? PointsWord::english();
+    }
+
+    public function speaking(string $sheet): self
+    {
+        return new self(PointsWord::usedIn($sheet));
+    }
+
     public function parts(): array
     {
         return Part::cases();
@@ -53,9 +67,9 @@ final readonly class GramRewriter implements Rewriter
         return '';
     }
 
-    public function rewritten(Block $block, string $text, Question $new): ?string
+    public function rewritten(Block $block, BlockReading $reading, string $text, Question $new): ?string
     {
-        $old = (new GramReader())->read($block, $text)->question;
+        $old = $reading->question;
         $body = new GramBody($text);
         if (null === $old || null === $body->stemSpan) {
             return null;
@@ -63,7 +77,7 @@ final readonly class GramRewriter implements Rewriter
         $newLine = LineEnding::forNewLinesIn($text);
         $lines = new GramLines($new->stem->format);
         $answers = self::answers($old, $new, $body, $text, $lines);
-        $stem = self::stem($old, $new, $body, $text, $lines);
+        $stem = $this->stem($old, $new, $body, $text, $lines);
         if (null === $answers || null === $stem) {
             return null;
         }
@@ -135,7 +149,7 @@ final readonly class GramRewriter implements Rewriter
     }
 
     /** @return ?list<TextEdit> */
-    private static function stem(Question $old, Question $new, GramBody $body, string $text, GramLines $lines): ?array
+    private function stem(Question $old, Question $new, GramBody $body, string $text, GramLines $lines): ?array
     {
         $span = $body->stemSpan ?? Span::at(0);
         $edits = [];
@@ -144,7 +158,7 @@ final readonly class GramRewriter implements Rewriter
             $edit = PointsNote::edit($text, $new->points, self::lineStart($text, $span->start));
             $edits = null === $edit ? [] : [$edit];
         } elseif ($old->points !== $new->points) {
-            $points = null === $new->points ? '' : \sprintf('(%s %s)', $new->points, '1' === $new->points ? 'point' : 'points');
+            $points = null === $new->points ? '' : $this->points->of($new->points);
             $isFenced = [] !== $body->stemEnds && null === $body->stemEnds[\count($body->stemEnds) - 1] && '' === $note;
             $edits[] = new TextEdit(new Span('' === $points ? $written->end : $span->end - \strlen($note), $span->end), ('' === $note && '' !== $points ? ($isFenced ? "\x00" : ' ') : '').$points);
         }

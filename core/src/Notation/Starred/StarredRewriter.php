@@ -6,10 +6,12 @@ namespace Notagram\Notation\Starred;
 
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Block;
+use Notagram\Notation\BlockReading;
 use Notagram\Notation\Key\KeyAnswer;
 use Notagram\Notation\LetteredList;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Part;
+use Notagram\Notation\PointsWord;
 use Notagram\Notation\Rewriter;
 use Notagram\Notation\WrittenList;
 use Notagram\Question\AcceptedAnswer;
@@ -32,6 +34,18 @@ use Notagram\Source\Span;
 /** Changes a question line by line; its number stays, its letters run on, and its stars go with their options. */
 final readonly class StarredRewriter implements Rewriter
 {
+    private PointsWord $points;
+
+    public function __construct(?PointsWord $points = null)
+    {
+        $this->points = $points ?? PointsWord::english();
+    }
+
+    public function speaking(string $sheet): self
+    {
+        return new self(PointsWord::usedIn($sheet));
+    }
+
     public function parts(): array
     {
         return [Part::Points, Part::Explanation];
@@ -54,9 +68,9 @@ final readonly class StarredRewriter implements Rewriter
         return substr($text, 0, $line->span->start + ($line->number()->length ?? 0));
     }
 
-    public function rewritten(Block $block, string $text, Question $new): ?string
+    public function rewritten(Block $block, BlockReading $reading, string $text, Question $new): ?string
     {
-        $old = (new StarredReader())->read($block, $text)->question;
+        $old = $reading->question;
         $body = new StarredBody($text);
         if (null === $old || [] === $body->stem) {
             return null;
@@ -68,7 +82,7 @@ final readonly class StarredRewriter implements Rewriter
         $edits = [
             ...$answers,
             ...($old->stem->text === $new->stem->text ? [] : [self::stem($body, $text, $new)]),
-            ...($old->points === $new->points ? [] : self::points($body, $text, $new->points)),
+            ...($old->points === $new->points ? [] : $this->pointsEdits($body, $text, $new->points)),
             ...($old->explanation?->text === $new->explanation?->text ? [] : self::explanation($body, $text, $new->explanation?->text)),
         ];
         usort($edits, static fn (TextEdit $one, TextEdit $other) => $one->span->start <=> $other->span->start);
@@ -95,9 +109,9 @@ final readonly class StarredRewriter implements Rewriter
     }
 
     /** @return list<TextEdit> */
-    private static function points(StarredBody $body, string $text, ?string $points): array
+    private function pointsEdits(StarredBody $body, string $text, ?string $points): array
     {
-        $written = null === $points ? '' : \sprintf('(%s %s)', $points, '1' === $points ? 'point' : 'points');
+        $written = null === $points ? '' : $this->points->of($points);
         $stem = $body->stemSpan();
         $pattern = PaperWords::all()->pointsPattern();
         if (Regex::match("~(\\s*+)({$pattern})([ \\t]*+[:.]?[ \\t]*+)\\z~iu", substr($text, 0, $stem->start), $match, \PREG_OFFSET_CAPTURE)) {
