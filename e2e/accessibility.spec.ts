@@ -15,9 +15,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect((await checker().analyze()).violations).toEqual([])
 
     await openSheet(page, 'Swarms and spring')
-    for (const leaf of ['Proof', 'Findings', 'Hand over'] as const) {
+    for (const leaf of ['Proof', 'Findings', 'Names & points', 'Hand over'] as const) {
       await openLeaf(page, leaf)
-      await expect(page.getByRole('region', { name: leaf })).toBeVisible()
+      await expect(page.locator('.leaf').getByLabel(leaf, { exact: true })).toBeVisible()
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
       expect((await checker().analyze()).violations).toEqual([])
     }

@@ -23,7 +23,7 @@ export async function pasteSheet(page: Page, title: string, text: string): Promi
   await expect(source(page)).toBeVisible()
 }
 
-export async function openLeaf(page: Page, name: 'Tidied' | 'Proof' | 'Findings' | 'Hand over' | 'Earlier'): Promise<void> {
+export async function openLeaf(page: Page, name: 'Tidied' | 'Proof' | 'Findings' | 'Names & points' | 'Hand over' | 'Earlier'): Promise<void> {
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name }).click()
 }
 

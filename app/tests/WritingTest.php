@@ -75,6 +75,23 @@ final class WritingTest extends ApiTestCase
         self::assertStringStartsWith('The total must be a number', self::textAt($this->call('PATCH', "/api/sheets/{$id}", ['expectedPoints' => '1,5']), 'message'));
     }
 
+    public function testASheetGoesOnInAnotherNotationAndKeepsItsText(): void
+    {
+        $id = $this->createSheet("Which?\nA. a\nB. b\nANSWER: A\n");
+        $sheet = $this->call('PATCH', "/api/sheets/{$id}", ['rewriteAs' => 'gram']);
+        self::assertSame(['gram', "Which?\n= a\n~ b\n"], [$sheet['notation'], $sheet['text']]);
+        self::assertContains('new-notation', array_column((array) $this->call('GET', "/api/sheets/{$id}/states")['states'], 'reason'));
+        $this->call('PATCH', "/api/sheets/{$id}", ['rewriteAs' => 'nothing']);
+        $this->assertStatus(422);
+    }
+
+    public function testPointsAreAddedUpByCategory(): void
+    {
+        $id = $this->createSheet("One? {T}\n\n\$CATEGORY: A/B\n\n// (2.5 points)\nTwo? {F}\n\nA text.\n");
+        $outlook = $this->call('GET', "/api/sheets/{$id}/outlook");
+        self::assertSame(['3.5', [['path' => [], 'questions' => 1, 'points' => '1'], ['path' => ['A', 'B'], 'questions' => 2, 'points' => '2.5']]], [$outlook['points'], $outlook['categories']]);
+    }
+
     /**
      * @param array<string, mixed> $body
      *

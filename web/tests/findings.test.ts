@@ -43,6 +43,8 @@ const answer: Reading = {
 
 const outlook: Outlook = {
   isCompared: true,
+  points: '3',
+  categories: [],
   hash: 'h1',
   findings: [
     { question: 3, finding: hint({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },

@@ -47,6 +47,7 @@ export const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   encoding: { name: 'UTF-8', label: 'UTF-8' },
   hasBom: false,
   lineEnding: 'lf',
+  expectedPoints: null,
   text: '',
   expected: null,
   switchedOff: [],

@@ -12,7 +12,10 @@ use App\Repository\GroupRepository;
 use App\Repository\SheetRepository;
 use App\Request\SheetChangeRequest;
 use App\View\SheetView;
+use Notagram\Handover\NotationTarget;
+use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
 use Notagram\Source\Encoding;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -30,6 +33,15 @@ final readonly class ChangeSheet
         $this->sheets->change($sheet, fn () => $this->apply($change, $sheet));
 
         return $this->views->of($sheet);
+    }
+
+    /** The text as it was stays an earlier state. */
+    private function rewrite(Sheet $sheet, Notation $notation): void
+    {
+        $now = $this->clock->now();
+        $this->sheets->keepRevision($sheet, RevisionReason::NewNotation, $now);
+        $sheet->replaceText((new NotationTarget($notation))->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures())->bytes, $now);
+        $sheet->readAs($notation);
     }
 
     private function apply(SheetChangeRequest $change, Sheet $sheet): void
@@ -60,6 +72,9 @@ final readonly class ChangeSheet
         }
         if (true === $change->oneLineEnding) {
             $sheet->useOneLineEnding($this->clock->now());
+        }
+        if (null !== $change->rewriteAs) {
+            $this->rewrite($sheet, Notations::find($change->rewriteAs) ?? throw Refusal::because(422, 'notation', notation: $change->rewriteAs));
         }
         if (null !== $change->encoding) {
             $encoding = Encoding::tryFrom($change->encoding) ?? throw Refusal::because(422, 'encoding', encoding: $change->encoding);

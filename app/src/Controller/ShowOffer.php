@@ -42,6 +42,7 @@ final readonly class ShowOffer
                 array_map(fn (Example $example) => new ExampleView($example->type, $example->text, $this->sentences->of($example->explanation)), $notation->examples()),
                 $notation->comment(Checker::SWITCH_OFF),
                 $notation->isPrinted(),
+                $notation->rewriter()->parts(),
                 $this->targets->usualFor($notation)->id(),
             ), Notations::all()),
             array_map($this->target(...), $this->targets->all),

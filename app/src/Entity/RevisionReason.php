@@ -9,5 +9,6 @@ enum RevisionReason: string
     case Import = 'import';
     case MendOfMany = 'mend-of-many';
     case NewDecoding = 'new-decoding';
+    case NewNotation = 'new-notation';
     case Work = 'work';
 }

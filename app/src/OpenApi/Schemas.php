@@ -77,6 +77,7 @@ final class Schemas
     {
         return match (true) {
             $type instanceof NullableType => ['anyOf' => [$this->of($type->getWrappedType()), ['type' => 'null']]],
+            $type instanceof CollectionType && !$type->isList() => ['type' => 'object', 'additionalProperties' => true],
             $type instanceof CollectionType => ['type' => 'array', 'items' => $this->of($type->getCollectionValueType())],
             $type instanceof BackedEnumType => ['type' => 'string', 'enum' => self::valuesOf($type->getClassName())],
             $type instanceof ObjectType => $this->ofClass(self::existing($type->getClassName())),

@@ -7,6 +7,7 @@ namespace App\Reading;
 use App\Entity\Sheet;
 use App\Repository\SheetOnShelf;
 use App\Repository\SheetRepository;
+use App\View\CategoryTotalView;
 use App\View\ChanceView;
 use App\View\FindingView;
 use App\View\NumberedFindingView;
@@ -24,11 +25,13 @@ use Notagram\Check\SheetWishes;
 use Notagram\Intake\OfferedMarks;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Marking\Chance;
+use Notagram\Marking\PointsSum;
 use Notagram\Marking\SheetMarks;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Block;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
+use Notagram\Question\Question;
 use Notagram\Source\EditorOffsets;
 use Notagram\Source\ReadLimits;
 use Notagram\Source\SourceText;
@@ -49,20 +52,35 @@ final readonly class Outlook
     {
         $numbered = array_filter($sheet->notation()->reader()->split($sheet->text()), static fn (Block $block) => $block->kind->isNumbered());
         if (\count($numbered) > ReadLimits::MAX_QUESTIONS_TOGETHER) {
-            return new OutlookView($sheet->textHash(), false, [], null, [], null);
+            return new OutlookView($sheet->textHash(), false, [], null, [], null, '0', []);
         }
         $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $wishes = $sheet->wishes();
         $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints));
-        $questions = [];
+        $questions = $filed = [];
         foreach ($read->blocks as $placed) {
             if (null !== $placed->reading->question) {
                 $questions[] = $placed->reading->question;
+                $filed[implode("\x00", $placed->category)][] = $placed->reading->question;
             }
         }
 
-        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet), self::untidied($sheet));
+        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet), self::untidied($sheet), (string) PointsSum::of($questions), self::categories($filed));
+    }
+
+    /**
+     * @param array<array-key, list<Question>> $filed
+     *
+     * @return list<CategoryTotalView>
+     */
+    private static function categories(array $filed): array
+    {
+        return array_map(static fn (string|int $path, array $questions) => new CategoryTotalView(
+            '' === $path ? [] : explode("\x00", (string) $path),
+            \count($questions),
+            (string) PointsSum::of($questions),
+        ), array_keys($filed), array_values($filed));
     }
 
     /** @return list<OfferedMarkView> */

@@ -31,6 +31,8 @@ final readonly class SheetChangeRequest
         public ?bool $awaitsTidying = null,
         /** The id of the group to put it into; empty for none. */
         public ?string $group = null,
+        /** The notation to write the text out in, and to go on in. */
+        public ?string $rewriteAs = null,
     ) {
     }
 }

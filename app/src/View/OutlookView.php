@@ -11,6 +11,8 @@ final readonly class OutlookView
      * @param bool                      $isCompared false for a sheet of so many questions that they are not compared while a person writes
      * @param list<NumberedFindingView> $findings
      * @param list<OfferedMarkView>     $offered
+     * @param string                    $points     what all questions are worth together, a decimal
+     * @param list<CategoryTotalView>   $categories in the order in which they begin
      * @param ?UntidiedView             $untidied   what tidying would do; null where it would do nothing, or nobody waits for it
      */
     public function __construct(
@@ -20,6 +22,8 @@ final readonly class OutlookView
         public ?SheetMarksView $marks,
         public array $offered,
         public ?UntidiedView $untidied,
+        public string $points,
+        public array $categories,
     ) {
     }
 }

@@ -1769,7 +1769,9 @@ export interface components {
             /** @description its number, from 1 */
             question: number;
             /** @description as the command line takes them */
-            changes: string[][];
+            changes: {
+                [key: string]: unknown;
+            }[];
             /** @description the text that the person saw and changed; null where none was shown */
             was?: string | null;
         };
@@ -1802,6 +1804,12 @@ export interface components {
             comments: string[];
             question: components["schemas"]["QuestionView"] | null;
             written: components["schemas"]["WrittenView"] | null;
+        };
+        /** @description What is filed under one category, wherever it stands; an empty path is that of questions without one. */
+        CategoryTotalView: {
+            path: string[];
+            questions: number;
+            points: string;
         };
         /** @description How likely something is, in whole per cent: at least and at most, which are the same where it is known. */
         ChanceView: {
@@ -2031,6 +2039,8 @@ export interface components {
             /** @description the line that, with a code after it, switches a kind of finding off for the question below; null where there is none */
             switchOff: string | null;
             canBeTidied: boolean;
+            /** @description what it has a place for, besides stem and answers */
+            parts: ("title" | "category" | "points" | "explanation" | "feedback" | "weight" | "format")[];
             /** @description what a sheet in it is most often handed over as */
             usualTarget: string;
         };
@@ -2080,6 +2090,10 @@ export interface components {
             offered: components["schemas"]["OfferedMarkView"][];
             /** @description what tidying would do; null where it would do nothing, or nobody waits for it */
             untidied: components["schemas"]["UntidiedView"] | null;
+            /** @description what all questions are worth together, a decimal */
+            points: string;
+            /** @description in the order in which they begin */
+            categories: components["schemas"]["CategoryTotalView"][];
         };
         /** @description A prompt and its match. */
         PairView: {
@@ -2220,6 +2234,7 @@ export interface components {
             switchedOff?: string[] | null;
             awaitsTidying?: boolean | null;
             group?: string | null;
+            rewriteAs?: string | null;
         };
         /** @description What a sheet can earn, as shown: points, and chances in words a person understands. */
         SheetMarksView: {

@@ -8,7 +8,18 @@ import { useHeight } from '../useHeight'
  *
  * Heights are estimated until an item was once drawn.
  */
-const { items, estimate, label } = defineProps<{ items: readonly T[]; estimate: (item: T) => number; label: string }>()
+const {
+  items,
+  estimate,
+  label,
+  role = 'region',
+} = defineProps<{
+  items: readonly T[]
+  estimate: (item: T) => number
+  label: string
+  /** A list whose items are rows of a table is a grid. */
+  role?: 'region' | 'grid'
+}>()
 const emit = defineEmits<{ moved: [] }>()
 defineSlots<{ default: (props: { item: T }) => unknown; empty: () => unknown }>()
 
@@ -97,7 +108,7 @@ defineExpose({
 </script>
 
 <template>
-  <div ref="scroller" class="facing-list" tabindex="0" role="region" :aria-label="label" @scroll.passive="onScroll">
+  <div ref="scroller" class="facing-list" tabindex="0" :role="role" :aria-label="label" @scroll.passive="onScroll">
     <slot v-if="!items.length" name="empty" />
     <div v-else class="all" :style="{ height: `${total}px` }">
       <div class="drawn" :style="{ transform: `translateY(${lead}px)` }">

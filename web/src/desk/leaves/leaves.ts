@@ -3,6 +3,7 @@ import type { Notation } from '@/api/client'
 import FindingsLeaf from './findings/FindingsLeaf.vue'
 import HandoverLeaf from './handover/HandoverLeaf.vue'
 import type { LeafName } from './names'
+import OutlineLeaf from './outline/OutlineLeaf.vue'
 import ProofLeaf from './proof/ProofLeaf.vue'
 import StatesLeaf from './states/StatesLeaf.vue'
 import TidiedLeaf from './tidied/TidiedLeaf.vue'
@@ -19,6 +20,7 @@ export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
   tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }) => canBeTidied },
   proof: { component: ProofLeaf },
   findings: { component: FindingsLeaf },
-  handover: { component: HandoverLeaf },
+  outline: { component: OutlineLeaf },
   states: { component: StatesLeaf },
+  handover: { component: HandoverLeaf },
 }

@@ -30,6 +30,9 @@ export interface Seen {
   readonly offered: Outlook['offered']
   /** What tidying would do, while the sheet waits for it. */
   readonly untidied: Outlook['untidied']
+  /** What all questions are worth together; null until that is known. */
+  readonly points: string | null
+  readonly categories: Outlook['categories']
 }
 
 /** What the server last said of the sheet. Immutable; a splice gives a new one. */
@@ -53,6 +56,8 @@ const NOTHING_SEEN: Seen = {
   isCompared: true,
   offered: [],
   untidied: null,
+  points: null,
+  categories: [],
 }
 
 const UNREAD: Omit<Body, 'id'> = {
@@ -123,8 +128,8 @@ export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReadi
     if (key === undefined) ofSheet.push(finding)
     else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
   }
-  const { marks, isCompared, offered, untidied } = outlook
-  const seen = { ofSheet, ofBlocks, marks, isCompared, offered, untidied }
+  const { marks, isCompared, offered, untidied, points, categories } = outlook
+  const seen = { ofSheet, ofBlocks, marks, isCompared, offered, untidied, points, categories }
   return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
 }
 
