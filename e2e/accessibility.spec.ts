@@ -21,6 +21,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
       expect((await checker().analyze()).violations).toEqual([])
     }
+    await openLeaf(page, 'Proof')
+    await page.getByText('A prime swarm leaves with the old queen.', { exact: true }).dblclick()
+    await expect(page.getByRole('textbox', { name: 'Question text' })).toBeFocused()
+    expect((await checker().analyze()).violations).toEqual([])
+    await page.keyboard.press('Escape')
+    await openLeaf(page, 'Hand over')
     await handOverAs(page, /^Aiken/)
     await expect(page.getByText(/things to know before/).first()).toBeVisible()
     expect((await checker().analyze()).violations).toEqual([])

@@ -13,6 +13,11 @@ export interface Proposed {
   notes: readonly string[]
 }
 
+/** Where the question is now; nowhere if it was taken out. */
+export interface Amended {
+  question: number | null
+}
+
 export type AmendingDesk = Pick<Desk, 'edited' | 'applied' | 'base' | 'undo'>
 
 /** Changes one question by edits that the server works out; each is one step that undo takes back. */
@@ -20,23 +25,32 @@ export function useAmend(desk: AmendingDesk, sheetId: string) {
   const { t } = useI18n()
   const { say, asked } = useNotice()
 
-  /** Whether it was done; why not is said. What the text said when a person began tells whether it is still that. */
-  async function amend(question: number, changes: readonly Change[], was: string | null = null): Promise<boolean> {
+  /**
+   * Null where it was not done, and why not is said. What the text said when a person began to change it tells whether it
+   * still says that.
+   */
+  async function amend(
+    question: number,
+    changes: readonly Change[],
+    was: string | null = null,
+  ): Promise<Amended | null> {
     let notes: readonly string[] = []
+    const amended: Amended = { question: null }
     const isDone = await desk.edited(async (base) => {
       const answer = await api.amending(sheetId, { base, question, changes: [...changes], was })
-      ;({ notes } = answer)
+      ;({ notes, question: amended.question } = answer)
       return answer
     })
-    if (isDone && notes.length) say(notes.join(' '), () => desk.undo())
-    return isDone
+    if (!isDone) return null
+    if (notes.length) say(notes.join(' '), () => desk.undo())
+    return amended
   }
 
   /** Takes a question out, copies or moves it, with a way back at hand. */
-  async function arrange(question: number, change: Change, done: string): Promise<boolean> {
-    const isDone = await amend(question, [change])
-    if (isDone) say(t(done, { number: question }), () => desk.undo())
-    return isDone
+  async function arrange(question: number, change: Change, done: string): Promise<Amended | null> {
+    const amended = await amend(question, [change])
+    if (amended) say(t(done, { number: question, to: amended.question ?? question }), () => desk.undo())
+    return amended
   }
 
   async function proposed(question: number, changes: readonly Change[]): Promise<Proposed | null> {
@@ -52,5 +66,3 @@ export function useAmend(desk: AmendingDesk, sheetId: string) {
 
   return { amend, arrange, proposed, textsOf }
 }
-
-export type Amend = ReturnType<typeof useAmend>

@@ -60,6 +60,7 @@ export function useDesk(id: string) {
     search: source.search,
     focusSource: source.focusSource,
     insertExample,
+    insertBelow: source.insertQuietly,
     ...places,
     // What is on the server
     saveState: saving.saveState,

@@ -50,6 +50,7 @@ export function useDeskActions({
     { id: 'markAlso', keys: 'Shift A' },
     { id: 'markSkip', keys: 'Enter' },
     { id: 'markMove', keys: '↑ ↓' },
+    { id: 'markChange', keys: 'Shift Enter' },
     leaf('findings'),
     leaf('outline'),
     leaf('states'),

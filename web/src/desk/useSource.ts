@@ -131,7 +131,14 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
   }
 
   /** Puts a text where the cursor is, or behind the end of what it is in, with blank lines around it. */
+  /** Puts a text below a place, with blank lines around it, and goes there. */
   function insertBelow(end: number | null, example: string): void {
+    insertQuietly(end, example)
+    view.value?.focus()
+  }
+
+  /** The same, but the focus stays where it is. */
+  function insertQuietly(end: number | null, example: string): void {
     const { value } = view
     if (!value) return
     const { state } = value
@@ -146,7 +153,6 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
       scrollIntoView: true,
       userEvent: 'input',
     })
-    value.focus()
   }
 
   onScopeDispose(() => view.value?.destroy())
@@ -167,6 +173,7 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
     goToLine,
     light: lightLines,
     insertBelow,
+    insertQuietly,
     doc,
     hasFocus: () => view.value?.hasFocus ?? false,
     showCursor,

@@ -4,6 +4,7 @@ import ToggleSwitch from 'primevue/toggleswitch'
 import Button from 'primevue/button'
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
@@ -13,6 +14,7 @@ import LeafFrame from '../LeafFrame.vue'
 import type { LeafName } from '../names'
 import KeyDialog from './KeyDialog.vue'
 import QuestionProof from './QuestionProof.vue'
+import QuestionEditor from './QuestionEditor.vue'
 import { useMarking, withMark } from './useMarking'
 
 /** Each question as a pupil sees it; what cannot be read stands in its place with its source and reason. */
@@ -32,6 +34,7 @@ const {
     | 'rangeNow'
     | 'mend'
     | 'edited'
+    | 'insertBelow'
     | 'settled'
     | 'applied'
     | 'base'
@@ -43,6 +46,7 @@ const {
 }>()
 const emit = defineEmits<{ moved: []; show: [leaf: LeafName] }>()
 const { t } = useI18n()
+const { offer } = useOffer()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
 
@@ -53,10 +57,50 @@ interface ProofItem extends FacingItem {
 const items = computed<ProofItem[]>(() =>
   desk.reading.value.blocks
     .filter((block) => block.kind !== 'blank' && block.kind !== 'comment')
-    .map((block) => ({ key: block.key, block })),
+    // The one that is changed stays what it is, whatever it says.
+    .map((block) => ({
+      key: block.number !== null && block.number === editing.value?.number ? 'editing' : block.key,
+      block,
+    })),
 )
 
-const marking = useMarking(desk, sheetId, reveal)
+/** The question whose texts are changed, and which of them first. */
+const editing = ref<{ number: number; at: string } | null>(null)
+
+function change(number: number | null, at: string): void {
+  if (number !== null) editing.value = { number, at }
+}
+
+async function endChange(): Promise<void> {
+  const number = editing.value?.number ?? null
+  editing.value = null
+  current.value = number
+  await nextTick()
+  list.value?.scroller?.focus({ preventScroll: true })
+}
+
+function follow(number: number): void {
+  editing.value = { number, at: 'stem' }
+  const block = desk.reading.value.blocks.find((one) => one.number === number)
+  if (block) reveal(block)
+}
+
+const examples = computed(
+  () => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation)?.examples ?? [],
+)
+const newTypes = computed(() => [...new Set(examples.value.map(({ type }) => type))])
+
+/** An example of the type goes below, to be changed where it stands. */
+async function addQuestion(block: PlacedBlock, type: string): Promise<void> {
+  const example = examples.value.find((one) => one.type === type)
+  const range = desk.rangeNow(block)
+  if (!example || !range || block.number === null) return
+  desk.insertBelow(range.to, example.text)
+  await desk.settled()
+  follow(block.number + 1)
+}
+
+const marking = useMarking(desk, sheetId, reveal, (number) => change(number, 'stem'))
 const { current, last, unmarked, offered, pending } = marking
 const isKeyOpen = ref(false)
 /** What tidying would do; said until the tidied text was used or dismissed. */
@@ -190,8 +234,27 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
             'is-last': block.number !== null && block.number === last,
           }"
         >
+          <QuestionEditor
+            v-if="shownOf(block) && block.number !== null && block.number === editing?.number"
+            :desk="desk"
+            :sheet-id="sheetId"
+            :question="shownOf(block)!"
+            :number="block.number"
+            :version="block.key"
+            :at="editing.at"
+            :types="newTypes"
+            @close="endChange"
+            @moved="follow"
+            @toggle="
+              (index) =>
+                block.number !== null &&
+                marking.toggle(block.number, index, shownOf(block)?.type === 'multiple-response')
+            "
+            @truth="(value) => block.number !== null && marking.truth(block.number, value)"
+            @add-question="(type) => addQuestion(block, type)"
+          />
           <QuestionProof
-            v-if="shownOf(block)"
+            v-else-if="shownOf(block)"
             :question="shownOf(block)!"
             :number="block.number"
             :show-answers="showAnswers"
@@ -200,6 +263,7 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
             @toggle="(index, adds) => block.number !== null && marking.toggle(block.number, index, adds)"
             @truth="(value) => block.number !== null && marking.truth(block.number, value)"
             @forms="(written) => block.number !== null && marking.forms(block.number, written)"
+            @change="(at) => change(block.number, at)"
           />
           <div v-else class="broken" :class="{ 'is-stray': block.kind === 'stray' }">
             <p>{{ block.kind === 'stray' ? t('proof.stray') : t('proof.broken') }}</p>

@@ -24,6 +24,8 @@ const emit = defineEmits<{
   toggle: [index: number, adds: boolean]
   truth: [value: boolean]
   forms: [written: string]
+  /** One of its texts is to be changed. */
+  change: [at: string]
 }>()
 const { t } = useI18n()
 
@@ -68,8 +70,18 @@ const truths = computed(() => [
         · {{ t('proof.points', Number(question.points), { named: { n: question.points } }) }}</template
       >
       <template v-if="!question.isMarked"> · {{ t('proof.unmarked') }}</template>
+      <button
+        v-if="number !== null"
+        type="button"
+        class="change"
+        :tabindex="isCurrent ? 0 : -1"
+        :aria-label="t('proof.changeOf', { number })"
+        @click="emit('change', 'stem')"
+      >
+        {{ t('proof.change') }}
+      </button>
     </h3>
-    <QuestionText class="pupil stem" :html="question.stem" />
+    <QuestionText class="pupil stem" :html="question.stem" @dblclick="emit('change', 'stem')" />
 
     <ol v-if="question.options.length" class="options" :class="{ 'is-several': isSeveral }">
       <li v-for="(option, index) in question.options" :key="index" dir="auto">
@@ -84,7 +96,7 @@ const truths = computed(() => [
         >
           {{ letter(index) }}
         </button>
-        <QuestionText class="pupil" :html="option.html" />
+        <QuestionText class="pupil" :html="option.html" @dblclick="emit('change', `entry.${index}`)" />
         <span v-if="offered.includes(index)" class="share">{{ t('mark.offeredHint') }}</span>
         <span v-else-if="showShares" class="share">{{ t('proof.percent', { n: option.weight }) }}</span>
         <QuestionText v-if="showAnswers && option.feedback" class="feedback" :html="option.feedback" />
@@ -110,12 +122,14 @@ const truths = computed(() => [
 
     <div v-else-if="question.type === 'short-answer' || question.type === 'numeric'" class="typed">
       <span class="visually-hidden">{{ t('proof.answer') }}</span>
-      <span class="rule pupil" dir="auto">{{ showAnswers ? accepted[0]?.text : '' }}</span>
+      <span class="rule pupil" dir="auto" @dblclick="emit('change', 'entry.0')">{{
+        showAnswers ? accepted[0]?.text : ''
+      }}</span>
     </div>
 
     <dl v-else-if="question.pairs.length" class="pairs" dir="auto">
       <template v-for="(pair, index) in question.pairs" :key="index">
-        <dt class="pupil" dir="auto">
+        <dt class="pupil" dir="auto" @dblclick="emit('change', `entry.${index}`)">
           <span v-if="!pair.prompt" class="extra">{{ t('proof.extraMatch') }}</span>
           <QuestionText v-else as="span" :html="pair.prompt" />
         </dt>
@@ -174,6 +188,23 @@ h3 {
 h3 b {
   margin-inline-end: 4px;
   font-weight: 700;
+}
+
+.change {
+  min-block-size: 24px;
+  margin-inline-start: 8px;
+  border: 0;
+  padding: 0;
+  background: transparent;
+  color: var(--dye);
+  font: inherit;
+  cursor: pointer;
+  opacity: 0;
+}
+
+.change:focus-visible,
+.question-proof:hover .change {
+  opacity: 1;
 }
 
 .pupil {

@@ -31,6 +31,7 @@ export function useMarking(
   desk: Pick<Desk, 'reading' | 'edited' | 'settled'>,
   sheetId: string,
   reveal: (block: PlacedBlock) => void,
+  open: (number: number) => void = () => {},
 ) {
   /** The question that letters go to, by number; null while nobody marks. */
   const current = ref<number | null>(null)
@@ -126,7 +127,10 @@ export function useMarking(
       return
     if (event.key === 'Enter') {
       last.value = null
-      next()
+      // There is nothing to skip at a question that is marked: its texts are wanted.
+      const isMarked = current.value !== null && !unmarked.value.includes(current.value)
+      if (current.value !== null && (event.shiftKey || isMarked)) open(current.value)
+      else next()
     } else if (event.key === 'ArrowDown') step(1)
     else if (event.key === 'ArrowUp') step(-1)
     else if (!/^[a-z]$/i.test(event.key) || !letter(event.key.toLowerCase(), event.shiftKey)) return
