@@ -85,6 +85,21 @@ final class WritingTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testAPlaceIsUnderstoodAndWhatMayBeWrittenThereIsSuggested(): void
+    {
+        $this->createSheet("\$ Else / Where\n\nOne?\n= true\n", 'gram');
+        $id = $this->createSheet("\$CATEGORY: Bées\r\n\r\nOne? {T}\r\n\r\n\$CATEGORY: \r\n");
+        $place = $this->ask($id, 'place', ['offset' => 38]);
+        self::assertSame(['Bées', 'Else/Where'], array_column((array) $place['suggestions'], 'label'));
+        self::assertSame([38, 38, []], [self::numberAt($place, 'suggestions.0.from'), self::numberAt($place, 'suggestions.0.to'), self::at($place, 'suggestions.0.fields')]);
+
+        $types = $this->ask($this->createSheet("One? {T}\n\n\n"), 'place', ['offset' => 11]);
+        self::assertSame('Between the questions', $types['understood']);
+        self::assertSame([['from' => 0, 'to' => 9], ['from' => 15, 'to' => 27]], \array_slice(self::rows(self::at($types, 'suggestions.0.fields')), 0, 2));
+        $this->ask($id, 'place', ['offset' => 1_000]);
+        $this->assertStatus(422);
+    }
+
     public function testPointsAreAddedUpByCategory(): void
     {
         $id = $this->createSheet("One? {T}\n\n\$CATEGORY: A/B\n\n// (2.5 points)\nTwo? {F}\n\nA text.\n");

@@ -141,7 +141,10 @@ describe('an example', () => {
   ] as const
 
   it('follows the type of question at the cursor, and is inserted as it is read', async () => {
-    const strip = mount(ExampleStrip, { props: { examples, type: null }, global: global() })
+    const strip = mount(ExampleStrip, {
+      props: { examples, type: null, understood: 'Between the questions' },
+      global: global(),
+    })
     expect(strip.find('pre').text()).toBe('x {=a ~b}')
     await strip.setProps({ type: 'true-false' })
     expect(strip.find('pre').text()).toBe('x {T}')
@@ -151,14 +154,17 @@ describe('an example', () => {
   })
 
   it('stays where the cursor is in no question', async () => {
-    const strip = mount(ExampleStrip, { props: { examples, type: 'true-false' }, global: global() })
+    const strip = mount(ExampleStrip, {
+      props: { examples, type: 'true-false', understood: 'Between the questions' },
+      global: global(),
+    })
     await strip.setProps({ type: null })
     expect(strip.find('pre').text()).toBe('x {T}')
   })
 
   it('of a type that the notation does not hold is the first', () => {
     expect(
-      mount(ExampleStrip, { props: { examples, type: 'essay' }, global: global() })
+      mount(ExampleStrip, { props: { examples, type: 'essay', understood: 'Between the questions' }, global: global() })
         .find('pre')
         .text(),
     ).toBe('x {=a ~b}')

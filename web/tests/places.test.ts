@@ -37,7 +37,14 @@ function open(findings: [Finding[], Finding[], Finding[]], ofSheet: Finding[] = 
     ['one', 'two', 'three'].map((id, index) => body(id, { findings: findings[index] })),
     { ofSheet },
   )
-  view = createEditor(document.body, { doc: TEXT, label: 'Source', nonce: 'n', phrases: {}, onUpdate: () => {} })
+  view = createEditor(document.body, {
+    doc: TEXT,
+    label: 'Source',
+    nonce: 'n',
+    phrases: {},
+    onUpdate: () => {},
+    ask: () => Promise.resolve(null),
+  })
   const reading = shallowRef(spliced(NOTHING_READ, read))
   view.dispatch({ effects: setReading.of({ reading: reading.value, since: ChangeSet.empty(TEXT.length).desc }) })
   const cursor = ref<Cursor>({ line: 1, column: 1, block: 0 })

@@ -17,7 +17,7 @@ function open(text: string) {
   let source!: ReturnType<typeof useSource>
   const wrapper = mount(
     defineComponent(() => {
-      source = useSource(typed)
+      source = useSource(typed, () => Promise.resolve(null))
       return () => h('i')
     }),
     { global: { plugins: plugins() } },

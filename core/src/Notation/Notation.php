@@ -32,6 +32,9 @@ interface Notation
 
     public function rewriter(): Rewriter;
 
+    /** @param string $before the text of a line up to the cursor */
+    public function placeAtCursor(string $before): ?CursorPlace;
+
     /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */
     public function comment(string $note): ?string;
 

@@ -64,8 +64,19 @@ final readonly class Naming
         return $titles;
     }
 
+    /**
+     * The title that the usual pattern gives.
+     *
+     * @param list<string> $category
+     * @param int          $place    among the questions of the category
+     */
+    public static function titleOf(array $category, int $place, string $sheetName): string
+    {
+        return (new self(self::STANDARD, $sheetName))->title($category, $place, null);
+    }
+
     /** @param list<string> $category */
-    private function title(array $category, int $place, Question $question): string
+    private function title(array $category, int $place, ?Question $question): string
     {
         $title = strtr($this->pattern, [
             '{path}' => [] === $category ? $this->sheetName : implode(' – ', $category),
@@ -73,7 +84,7 @@ final readonly class Naming
             '{n}' => (string) $place,
             '{nn}' => str_pad((string) $place, 2, '0', \STR_PAD_LEFT),
             '{nnn}' => str_pad((string) $place, 3, '0', \STR_PAD_LEFT),
-            '{words}' => str_contains($this->pattern, '{words}') ? self::words($question) : '',
+            '{words}' => null !== $question && str_contains($this->pattern, '{words}') ? self::words($question) : '',
         ]);
 
         return trim(Regex::replace('/\s++/u', ' ', $title));

@@ -20,6 +20,7 @@ export type Mended = Schemas['MendedView']
 export type Notation = Schemas['NotationView']
 export type Offer = Schemas['OfferView']
 export type Outlook = Schemas['OutlookView']
+export type Place = Schemas['PlaceView']
 export type Proposal = Schemas['ProposalView']
 export type Question = Schemas['QuestionView']
 export type QuestionTexts = Schemas['QuestionTextsView']
@@ -128,6 +129,8 @@ export const api = {
     asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body: { base, refusedSteps, refusedLines } })),
   marking: (id: string, body: Schemas['MarkRequest']) =>
     asked(client.POST('/api/sheets/{id}/marking', { ...at(id), body })),
+  place: (id: string, base: string, offset: number) =>
+    asked(client.POST('/api/sheets/{id}/place', { ...at(id), body: { base, offset } })),
   texts: (id: string, base: string, question: number) =>
     asked(client.POST('/api/sheets/{id}/texts', { ...at(id), body: { base, question } })),
   amending: (id: string, body: Schemas['AmendRequest']) =>

@@ -1369,6 +1369,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Help at the cursor: only what it takes is read. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlaceRequest"];
+                };
+            };
+            responses: {
+                /** @description What the reader makes of a place, and what may be written there. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlaceView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/prospects": {
         parameters: {
             query?: never;
@@ -1871,6 +1922,11 @@ export interface components {
             text: string;
             explanation: string;
         };
+        /** @description A place in a text that is to be filled in. */
+        FieldView: {
+            from: number;
+            to: number;
+        };
         /** @description Where questions of the text that $base names are to be filed. */
         FilingRequest: {
             base: string;
@@ -2100,6 +2156,16 @@ export interface components {
             prompt: string;
             match: string;
         };
+        /** @description A place in the text that $base names, in editor offsets. */
+        PlaceRequest: {
+            base: string;
+            offset: number;
+        };
+        /** @description What the reader makes of a place, and what may be written there. */
+        PlaceView: {
+            understood: string;
+            suggestions: components["schemas"]["SuggestionView"][];
+        };
         /** @description Why something was not done, in a sentence for the person. */
         ProblemView: {
             message: string;
@@ -2324,6 +2390,16 @@ export interface components {
         StyleValueView: {
             word: string;
             label: string;
+        };
+        /** @description Something that may be written at the cursor; editor offsets, those of the fields from the start of its text. */
+        SuggestionView: {
+            label: string;
+            detail: string | null;
+            from: number;
+            to: number;
+            text: string;
+            /** @description places that are to be filled in */
+            fields: components["schemas"]["FieldView"][];
         };
         /** @description What a sheet can be handed over as. */
         TargetView: {

@@ -1,3 +1,4 @@
+import { api, type Place, Problem } from '@/api/client'
 import { computed, shallowReadonly, shallowRef } from 'vue'
 import { countOf, findingsOf, NOTHING_READ, offOf, type SheetReading } from './sync/reading'
 import { useEdits } from './useEdits'
@@ -14,7 +15,7 @@ export function useDesk(id: string) {
   const reading = shallowRef<SheetReading>(NOTHING_READ)
   const findings = computed(() => findingsOf(reading.value))
 
-  const source = useSource((changes, isMendOfMany) => saving.typed(changes, isMendOfMany))
+  const source = useSource((changes, isMendOfMany) => saving.typed(changes, isMendOfMany), placeAt)
   const saving = useSaving(id, {
     text: source.text,
     onReading(next, pending) {
@@ -32,6 +33,16 @@ export function useDesk(id: string) {
   const edits = useEdits(source, saving)
   const file = useSheetFile(id, { source, saving, edits, places, lookAround: outlook.lookAround })
   const mending = useMending(id, { source, edits, places, findings, change: file.change })
+
+  /** What the server makes of a place in the text as it stands; null where it cannot say, which is not worth a word. */
+  async function placeAt(offset: number): Promise<Place | null> {
+    try {
+      return await api.place(id, await edits.base(), offset)
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      return null
+    }
+  }
 
   /** Puts an example below the question at the cursor, with blank lines around it. */
   function insertExample(text: string): void {
@@ -60,6 +71,7 @@ export function useDesk(id: string) {
     search: source.search,
     focusSource: source.focusSource,
     insertExample,
+    placeAt,
     insertBelow: source.insertQuietly,
     ...places,
     // What is on the server

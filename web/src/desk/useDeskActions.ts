@@ -13,6 +13,7 @@ interface DeskActionDoors {
   openKey: () => void
   otherSide: () => void
   openHelp: () => void
+  toggleAtHand: () => void
 }
 
 /** Everything that can be done on the desk, in one table: help, status bar and keys are made of it. */
@@ -23,6 +24,7 @@ export function useDeskActions({
   openKey,
   otherSide,
   openHelp,
+  toggleAtHand,
 }: DeskActionDoors): readonly Action[] {
   const router = useRouter()
   const isDark = useDark({ disableTransition: false })
@@ -38,6 +40,8 @@ export function useDeskActions({
     { id: 'mend', keys: 'F2', run: () => void desk.mendHere(), hint: 'desk.mend' },
     { id: 'mendAll', keys: 'Shift F2', run: () => void desk.mendAll() },
     { id: 'otherSide', keys: 'F6', run: otherSide, hint: 'desk.otherSide' },
+    { id: 'suggest', keys: 'Ctrl Space' },
+    { id: 'atHand', keys: '', run: toggleAtHand },
     { id: 'search', keys: 'Ctrl F', run: desk.search },
     { id: 'undo', keys: 'Ctrl Z', run: desk.undo },
     { id: 'redo', keys: 'Ctrl Y', run: desk.redo },

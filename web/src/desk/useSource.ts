@@ -10,11 +10,12 @@ import { nonce } from '@/page'
 import { createEditor, fromServer, mendOfMany } from './source/editor'
 import { light } from './source/lit-lines'
 import { asRead, readingField, setReading } from './source/reading-field'
+import type { AskPlace } from './source/suggesting'
 import { blockIndexAt, type SheetReading } from './sync/reading'
 import type { Cursor } from './usePlaces'
 
 /** The editor of the left side: what is in it, where the cursor is, and changes to it. */
-export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => void) {
+export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => void, ask: AskPlace) {
   const { t, tm } = useI18n()
   const { withdrawUndo } = useNotice()
 
@@ -30,6 +31,7 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
       nonce,
       phrases: Object.fromEntries(Object.entries(tm('editor') as Record<string, string>)),
       onUpdate: updated,
+      ask,
     })
     view.value.scrollDOM.addEventListener('scroll', () => (moved.value += 1), { passive: true })
   }

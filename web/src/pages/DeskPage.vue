@@ -19,6 +19,7 @@ import SaveNote from '@/desk/SaveNote.vue'
 import SheetTitle from '@/desk/SheetTitle.vue'
 import ExampleStrip from '@/desk/source/ExampleStrip.vue'
 import SpineStrip from '@/desk/spine/SpineStrip.vue'
+import { useAtHand } from '@/desk/useAtHand'
 import { useDesk } from '@/desk/useDesk'
 import { useDeskActions } from '@/desk/useDeskActions'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
@@ -94,6 +95,7 @@ const leaves = computed(() => {
   const { value } = notation
   return LEAF_NAMES.filter((name) => !LEAVES[name].isFor || (value && LEAVES[name].isFor(value)))
 })
+const understood = useAtHand(desk, showsExample)
 const marksAtOnce = ref(false)
 
 function show(name: LeafName): void {
@@ -144,6 +146,7 @@ const actions = useDeskActions({
   openKey: () => void openKey(),
   otherSide: () => goRound(stops),
   openHelp: () => (isHelpOpen.value = true),
+  toggleAtHand: () => (showsExample.value = !showsExample.value),
 })
 </script>
 
@@ -230,6 +233,7 @@ const actions = useDeskActions({
           v-if="showsExample"
           :examples="examples"
           :type="block?.body.question?.type ?? null"
+          :understood="understood"
           @insert="desk.insertExample"
         />
       </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Aiken;
 
+use Notagram\Notation\CursorPlace;
 use Notagram\Notation\Example;
 use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
@@ -52,6 +53,11 @@ final readonly class Aiken implements Notation
     public function rewriter(): AikenRewriter
     {
         return new AikenRewriter();
+    }
+
+    public function placeAtCursor(string $before): ?CursorPlace
+    {
+        return CursorPlace::by(['answer' => '/^ANSWER:[ \t]*+\K[A-Za-z]?+\z/'], $before);
     }
 
     public function comment(string $note): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gift;
 
+use Notagram\Notation\CursorPlace;
 use Notagram\Notation\Example;
 use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
@@ -50,6 +51,17 @@ final readonly class Gift implements Notation
     public function rewriter(): GiftRewriter
     {
         return new GiftRewriter();
+    }
+
+    public function placeAtCursor(string $before): ?CursorPlace
+    {
+        return CursorPlace::by([
+            'category' => '/^[ \t]*+\$CATEGORY:[ \t]*+\K.*\z/s',
+            'title' => '/^[ \t]*+::\K[^:]*+\z/',
+            'weight' => '/(?<!\\\\)[=~][ \t]*+%\K-?[\d.]*+\z/',
+            'format' => '/(?:^|::|(?<!\\\\)[=~#{])[ \t]*+\K\[\w*+\z/',
+            'braces' => '/(?<!\\\\)\{\K\z/',
+        ], $before);
     }
 
     public function comment(string $note): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Gram;
 
+use Notagram\Notation\CursorPlace;
 use Notagram\Notation\Example;
 use Notagram\Notation\InOneStyle;
 use Notagram\Notation\Marker;
@@ -50,6 +51,16 @@ final readonly class Gram implements Notation
     public function rewriter(): GramRewriter
     {
         return new GramRewriter();
+    }
+
+    public function placeAtCursor(string $before): ?CursorPlace
+    {
+        return CursorPlace::by([
+            'category' => '/^\$[ \t]++\K.*\z/s',
+            'title' => '/^::[ \t]++\K.*\z/s',
+            'weight' => '/^[ \t]*+[=~]%\K-?[\d.]*+\z/',
+            'format' => '/^(?:[=~#]++[ \t]++)?+\K\[\w*+\z/',
+        ], $before);
     }
 
     public function comment(string $note): string

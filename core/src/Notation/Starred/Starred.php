@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Starred;
 
+use Notagram\Notation\CursorPlace;
 use Notagram\Notation\Example;
 use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
@@ -68,6 +69,11 @@ final readonly class Starred implements Notation
     public function rewriter(): StarredRewriter
     {
         return new StarredRewriter();
+    }
+
+    public function placeAtCursor(string $before): ?CursorPlace
+    {
+        return Regex::match('~^(?:'.PaperWords::all()->answer.')[ \t]*+:[ \t]*+[A-Za-z]?+\z~iu', $before) ? CursorPlace::by(['answer' => '/^.*:[ \t]*+\K[A-Za-z]?+\z/s'], $before) : null;
     }
 
     public function comment(string $note): ?string

@@ -6,6 +6,7 @@ namespace Notagram\Writing\Change;
 
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\Notation;
 use Notagram\Notation\Part;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\LineEnding;
@@ -60,11 +61,21 @@ final readonly class SetCategory implements SheetChange
      */
     public static function line(ReadSheet $sheet, array $path): string
     {
-        $written = $sheet->notation->writer()->write(new BlockReading(BlockKind::Category, category: $path));
+        return self::lineIn($sheet->notation, $path);
+    }
+
+    /**
+     * @param list<string> $path
+     *
+     * @throws CannotAmend where the notation has no categories, or no way to end one
+     */
+    public static function lineIn(Notation $notation, array $path): string
+    {
+        $written = $notation->writer()->write(new BlockReading(BlockKind::Category, category: $path));
         if ('' === $written->text || [] !== $written->losses) {
-            throw [] === $path && '' !== $written->text ? CannotAmend::because('category-falls') : CannotAmend::because('no-part', notation: $sheet->notation->label(), part: 'category');
+            throw [] === $path && '' !== $written->text ? CannotAmend::because('category-falls') : CannotAmend::because('no-part', notation: $notation->label(), part: 'category');
         }
-        $read = $sheet->notation->reader();
+        $read = $notation->reader();
         $blocks = $read->split($written->text);
         $category = isset($blocks[0]) ? $read->read($blocks[0], $written->text)->category : null;
 

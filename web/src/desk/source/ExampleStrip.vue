@@ -5,8 +5,13 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Example } from '@/api/client'
 
-/** How the type of question at the cursor is written, to read and to insert. */
-const { examples, type } = defineProps<{ examples: readonly Example[]; type: string | null }>()
+/** What is at hand while one writes: how the type of question at the cursor is written, and what is understood there. */
+const { examples, type, understood } = defineProps<{
+  examples: readonly Example[]
+  type: string | null
+  /** What the reader makes of the place at the cursor. */
+  understood: string
+}>()
 defineEmits<{ insert: [text: string] }>()
 const { t } = useI18n()
 const chosen = ref<string>('choice')
@@ -39,6 +44,9 @@ const example = computed(() => examples.find((one) => one.type === chosen.value)
         t('desk.insert')
       }}</Button>
     </div>
+    <p class="understood" aria-live="polite">
+      {{ t('desk.understood') }} <b>{{ understood }}</b>
+    </p>
     <pre tabindex="0">{{ example.text }}</pre>
   </section>
 </template>

@@ -14,6 +14,7 @@ import {
 import { highlighting } from './highlighting'
 import { litLines } from './lit-lines'
 import { readingField } from './reading-field'
+import { type AskPlace, suggesting } from './suggesting'
 import { theme } from './theme'
 
 /** Marks a change that came from the server, and so must not be sent to it. */
@@ -28,9 +29,13 @@ interface EditorOptions {
   nonce: string
   phrases: Record<string, string>
   onUpdate: (update: ViewUpdate) => void
+  ask: AskPlace
 }
 
-export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, onUpdate }: EditorOptions): EditorView {
+export function createEditor(
+  parent: HTMLElement,
+  { doc, label, nonce, phrases, onUpdate, ask }: EditorOptions,
+): EditorView {
   const extensions: Extension[] = [
     EditorView.cspNonce.of(nonce),
     EditorState.phrases.of(phrases),
@@ -52,6 +57,8 @@ export function createEditor(parent: HTMLElement, { doc, label, nonce, phrases, 
     EditorView.lineWrapping,
     EditorView.perLineTextDirection.of(true),
     search({ top: false }),
+    // Its keys go before those of the editor, while it is open.
+    suggesting(ask),
     // Tab leaves the editor after Escape, as the editor's own help says; F-keys are the desk's.
     keymap.of([
       ...searchKeymap.filter((binding) => !/F\d/.test(binding.key ?? '')),

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+/** What the reader makes of a place, and what may be written there. */
+final readonly class PlaceView
+{
+    /** @param list<SuggestionView> $suggestions */
+    public function __construct(
+        public string $understood,
+        public array $suggestions,
+    ) {
+    }
+}
