@@ -93,9 +93,12 @@ final class WritingTest extends ApiTestCase
         self::assertSame(['Bées', 'Else/Where'], array_column((array) $place['suggestions'], 'label'));
         self::assertSame([38, 38, []], [self::numberAt($place, 'suggestions.0.from'), self::numberAt($place, 'suggestions.0.to'), self::at($place, 'suggestions.0.fields')]);
 
-        $types = $this->ask($this->createSheet("One? {T}\n\n\n"), 'place', ['offset' => 11]);
+        $types = $this->ask($this->createSheet("One? {T}\n\n\n"), 'place', ['offset' => 11, 'isUnderstood' => true]);
         self::assertSame('Between the questions', $types['understood']);
         self::assertSame([['from' => 0, 'to' => 9], ['from' => 15, 'to' => 27]], \array_slice(self::rows(self::at($types, 'suggestions.0.fields')), 0, 2));
+        $typed = $this->ask($id, 'place', ['offset' => 4, 'edits' => [['from' => 0, 'to' => 0, 'text' => "::\n\n"]]]);
+        self::assertNull($typed['understood'], 'Nobody asked for it.');
+        self::assertSame([' – 01'], array_map(static fn (array $one) => mb_substr(self::textAt($one, 'label'), -5), self::rows($this->ask($id, 'place', ['offset' => 2, 'edits' => [['from' => 0, 'to' => 0, 'text' => "::\n\n"]]])['suggestions'])));
         $this->ask($id, 'place', ['offset' => 1_000]);
         $this->assertStatus(422);
     }

@@ -4,6 +4,7 @@ import { chromium } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
 
 const PRESSES = 100
+const SUGGESTIONS = 40
 const OPENINGS = 5
 const SHEETS = 500
 const QUIET = 2_500
@@ -106,6 +107,31 @@ for (const file of files) {
   }
   console.log(`${questions} questions: first proof from the shelf in ${shown(fromShelf)}, by its address in ${shown(byAddress)}`)
   console.log(`${questions} questions: a key is painted in ${shown(painted)}; its proof stands in ${shown(proofed)} (${PRESSES} presses)`)
+
+  // Below the last question, where a category begins: from the key to its suggestions.
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type('\n\n$CATEGORY:')
+  await page.waitForTimeout(QUIET)
+  const suggested = []
+  for (let time = 0; time < SUGGESTIONS; time += 1) {
+    const seen = page.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const look = () => {
+            if (document.querySelector('.cm-tooltip-autocomplete')) requestAnimationFrame(() => setTimeout(() => resolve(performance.now())))
+            else setTimeout(look, 1)
+          }
+          look()
+        }),
+    )
+    await page.keyboard.press('Space')
+    const end = await seen
+    suggested.push(end - (await page.evaluate(() => window.pressed.start)))
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('Backspace')
+    await page.waitForTimeout(300)
+  }
+  console.log(`${questions} questions: suggestions stand in ${shown(suggested)} (${SUGGESTIONS} times)`)
   await page.close()
 }
 

@@ -49,6 +49,19 @@ describe('what is typed', () => {
     expect(keep).toHaveBeenLastCalledWith(null)
   })
 
+  it('lets go first what somebody waits for, and is sent right after', async () => {
+    save.mockResolvedValue(answer('2'))
+    let arrive: () => void = () => undefined
+    sync.typed(insert(3, 3, ':'))
+    sync.letFirst(new Promise<void>((resolve) => (arrive = resolve)))
+    sync.typed(insert(4, 4, 'x'))
+    await vi.advanceTimersByTimeAsync(500)
+    expect(save).not.toHaveBeenCalled()
+    arrive()
+    await vi.advanceTimersByTimeAsync(1)
+    expect(save.mock.calls[0]?.[0]).toMatchObject({ edits: [{ from: 3, to: 3, text: ':x' }] })
+  })
+
   it('waits while a request is under way, and goes on from its answer', async () => {
     let arrive: (saved: Saved) => void = () => undefined
     save.mockReturnValueOnce(new Promise((resolve) => (arrive = resolve))).mockResolvedValue(answer('3'))

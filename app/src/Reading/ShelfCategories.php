@@ -8,10 +8,12 @@ use App\Repository\SheetRepository;
 use Notagram\Notation\Notations;
 use Notagram\Source\Regex;
 
-/** The categories of all sheets: only the lines that may name one are read. */
+/** The categories of the sheets that were changed last: only the lines that may name one are read. */
 final readonly class ShelfCategories
 {
     private const MOST = 200;
+    /** Somebody waits for them. */
+    private const MOST_SHEETS = 50;
     private const LINE = '/(*ANYCRLF)^[ \t]*+\$(?:CATEGORY:|[ \t])[^\r\n]++/m';
 
     public function __construct(private SheetRepository $sheets)
@@ -22,7 +24,7 @@ final readonly class ShelfCategories
     public function besides(string $id): array
     {
         $paths = [];
-        foreach ($this->sheets->textsOnShelf() as $sheet) {
+        foreach ($this->sheets->textsOnShelf(self::MOST_SHEETS) as $sheet) {
             $notation = Notations::find($sheet->notation);
             if ($sheet->id === $id || null === $notation || 0 === Regex::matchAll(self::LINE, $sheet->text, $lines)) {
                 continue;

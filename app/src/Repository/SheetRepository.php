@@ -35,10 +35,15 @@ final readonly class SheetRepository
         return $sheets;
     }
 
-    /** @return iterable<TextOnShelf> the one changed last first, one at a time: together they may be large */
-    public function textsOnShelf(): iterable
+    /**
+     * @param int $most how many at most; below zero for all
+     *
+     * @return iterable<TextOnShelf> the one changed last first, one at a time: together they may be large
+     */
+    public function textsOnShelf(int $most = -1): iterable
     {
-        $rows = $this->entities->getConnection()->iterateNumeric('SELECT s.id, s.title, s.notation, t.text FROM sheet s JOIN sheet_text t ON t.sheet_id = s.id WHERE s.deleted_at IS NULL ORDER BY s.changed_at DESC, s.id DESC');
+        // Which ones is settled before any text is read.
+        $rows = $this->entities->getConnection()->iterateNumeric('SELECT s.id, s.title, s.notation, t.text FROM (SELECT id, title, notation, changed_at FROM sheet WHERE deleted_at IS NULL ORDER BY changed_at DESC, id DESC LIMIT ?) s JOIN sheet_text t ON t.sheet_id = s.id ORDER BY s.changed_at DESC, s.id DESC', [$most]);
         foreach ($rows as [$id, $title, $notation, $text]) {
             \assert(\is_string($id) && \is_string($title) && \is_string($notation) && \is_string($text));
             yield new TextOnShelf($id, $title, $notation, $text);

@@ -7,9 +7,12 @@ namespace App\View;
 /** What the reader makes of a place, and what may be written there. */
 final readonly class PlaceView
 {
-    /** @param list<SuggestionView> $suggestions */
+    /**
+     * @param ?string              $understood null where nobody asked for it
+     * @param list<SuggestionView> $suggestions
+     */
     public function __construct(
-        public string $understood,
+        public ?string $understood,
         public array $suggestions,
     ) {
     }

@@ -51,17 +51,17 @@ final class EditorOffsets
             $this->byte = $this->editor = 0;
         }
         while ($this->editor < $editorOffset) {
-            // A run of plain bytes counts one each; the rest goes a character at a time.
-            $run = min(strspn($this->text, self::PLAIN, $this->byte), $editorOffset - $this->editor);
-            if ($run > 0) {
-                $this->byte += $run;
-                $this->editor += $run;
-                continue;
-            }
             if ($this->byte >= \strlen($this->text)) {
                 throw new \OutOfRangeException("The text has no place {$editorOffset}.");
             }
             $lead = \ord($this->text[$this->byte]);
+            // A run of plain bytes counts one each; the rest goes a character at a time.
+            if ($lead < 0x80 && 0x0D !== $lead && Regex::match('/\G[^\r\x80-\xFF]++/', $this->text, $match, 0, $this->byte)) {
+                $run = min(\strlen($match[0]), $editorOffset - $this->editor);
+                $this->byte += $run;
+                $this->editor += $run;
+                continue;
+            }
             $this->byte += match (true) {
                 0x0D === $lead => "\n" === ($this->text[$this->byte + 1] ?? '') ? 2 : 1,
                 $lead >= 0xF0 => 4,
@@ -85,6 +85,4 @@ final class EditorOffsets
             + Regex::matchAll('/[\xF0-\xF4]/', $text)
             - substr_count($text, "\r\n");
     }
-
-    private const PLAIN = "\n\t !\"#$%&'()*+,-./0123456789:;<=>?@ABCDEFGHIJKLMNOPQRSTUVWXYZ[\\]^_`abcdefghijklmnopqrstuvwxyz{|}~";
 }

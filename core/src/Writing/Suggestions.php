@@ -20,13 +20,15 @@ use Notagram\Source\Span;
 use Notagram\Writing\Change\SetCategory;
 
 /** What may be written at the cursor: only the blocks that this takes are read. */
-final readonly class Suggestions
+final class Suggestions
 {
-    private string $before;
-    private string $behind;
+    private readonly string $before;
+    private readonly string $behind;
+    /** @var ?list<Block> */
+    private ?array $blocks = null;
 
     /** @param int $offset of the cursor, in bytes */
-    public function __construct(private string $text, private Notation $notation, private int $offset, private string $sheetName = '')
+    public function __construct(private readonly string $text, private readonly Notation $notation, private readonly int $offset, private readonly string $sheetName = '')
     {
         $start = $offset - strcspn(strrev(substr($text, 0, $offset)), "\r\n");
         $this->before = substr($text, $start, $offset - $start);
@@ -76,7 +78,7 @@ final readonly class Suggestions
     private function nextNumber(): int
     {
         $last = 0;
-        foreach ($this->notation->reader()->split($this->text) as $block) {
+        foreach ($this->blocks() as $block) {
             if ($block->end <= $this->offset && $block->kind->isNumbered()) {
                 $last = $this->notation->marker()->printedNumber($block, $block->textIn($this->text)) ?? $last;
             }
@@ -125,7 +127,7 @@ final readonly class Suggestions
     private function categories(CursorPlace $place, array $elsewhere): array
     {
         $here = [];
-        foreach ($this->notation->reader()->split($this->text) as $block) {
+        foreach ($this->blocks() as $block) {
             $isOwn = $block->start <= $this->offset && $this->offset <= $block->end;
             if (BlockKind::Category === $block->kind && !$isOwn) {
                 $here[] = $this->notation->reader()->read($block, $block->textIn($this->text))->category ?? [];
@@ -164,7 +166,7 @@ final readonly class Suggestions
     {
         $counts = [];
         $category = [];
-        foreach ($this->notation->reader()->split($this->text) as $block) {
+        foreach ($this->blocks() as $block) {
             if ($block->start > $this->offset || ($this->offset <= $block->end && $block->kind->isNumbered())) {
                 break;
             }
@@ -199,9 +201,15 @@ final readonly class Suggestions
         return null === $block ? null : $this->notation->reader()->read($block, $block->textIn($this->text))->question;
     }
 
+    /** @return list<Block> */
+    private function blocks(): array
+    {
+        return $this->blocks ??= $this->notation->reader()->split($this->text);
+    }
+
     private function block(): ?Block
     {
-        foreach ($this->notation->reader()->split($this->text) as $block) {
+        foreach ($this->blocks() as $block) {
             if ($block->kind->isNumbered() && $block->start <= $this->offset && $this->offset <= $block->end) {
                 return $block;
             }

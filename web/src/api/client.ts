@@ -129,8 +129,8 @@ export const api = {
     asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body: { base, refusedSteps, refusedLines } })),
   marking: (id: string, body: Schemas['MarkRequest']) =>
     asked(client.POST('/api/sheets/{id}/marking', { ...at(id), body })),
-  place: (id: string, base: string, offset: number) =>
-    asked(client.POST('/api/sheets/{id}/place', { ...at(id), body: { base, offset } })),
+  place: (id: string, body: Schemas['PlaceRequest']) =>
+    asked(client.POST('/api/sheets/{id}/place', { ...at(id), body })),
   texts: (id: string, base: string, question: number) =>
     asked(client.POST('/api/sheets/{id}/texts', { ...at(id), body: { base, question } })),
   amending: (id: string, body: Schemas['AmendRequest']) =>

@@ -1378,7 +1378,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Help at the cursor: only what it takes is read. */
+        /** What stands at the cursor, and what may be written there. */
         post: {
             parameters: {
                 query?: never;
@@ -2156,14 +2156,19 @@ export interface components {
             prompt: string;
             match: string;
         };
-        /** @description A place in the text that $base names, in editor offsets. */
+        /** @description A place in the text that $base names, or that it becomes by what was typed since; editor offsets. */
         PlaceRequest: {
             base: string;
             offset: number;
+            /** @description what was typed since, in the coordinates of the base */
+            edits?: components["schemas"]["EditorEdit"][];
+            /** @description whether it is to be said what stands there, which takes a while */
+            isUnderstood?: boolean;
         };
         /** @description What the reader makes of a place, and what may be written there. */
         PlaceView: {
-            understood: string;
+            /** @description null where nobody asked for it */
+            understood: string | null;
             suggestions: components["schemas"]["SuggestionView"][];
         };
         /** @description Why something was not done, in a sentence for the person. */

@@ -15,8 +15,8 @@ export function useAtHand(
     if (!isWanted.value || !view) return
     nth += 1
     const own = nth
-    const place = await desk.placeAt(view.state.selection.main.head)
-    if (own === nth && place) understood.value = place.understood
+    const place = await desk.placeAt(view.state.selection.main.head, true)
+    if (own === nth && place?.understood) understood.value = place.understood
   }, 150)
   watch([desk.cursor, desk.reading, isWanted], look, { immediate: true })
 

@@ -1,4 +1,4 @@
-import { api, type Place, Problem } from '@/api/client'
+import { api, type Edit, type Place, Problem } from '@/api/client'
 import { computed, shallowReadonly, shallowRef } from 'vue'
 import { countOf, findingsOf, NOTHING_READ, offOf, type SheetReading } from './sync/reading'
 import { useEdits } from './useEdits'
@@ -34,10 +34,22 @@ export function useDesk(id: string) {
   const file = useSheetFile(id, { source, saving, edits, places, lookAround: outlook.lookAround })
   const mending = useMending(id, { source, edits, places, findings, change: file.change })
 
-  /** What the server makes of a place in the text as it stands; null where it cannot say, which is not worth a word. */
-  async function placeAt(offset: number): Promise<Place | null> {
+  /**
+   * What the server makes of a place in the text as it stands, saved or not; null where it cannot say, which is not worth a
+   * word.
+   */
+  async function placeAt(offset: number, isUnderstood = false): Promise<Place | null> {
+    const ask = (base: string, unsaved: Edit[]) => api.place(id, { base, offset, edits: unsaved, isUnderstood })
     try {
-      return await api.place(id, await edits.base(), offset)
+      const asked = ask(saving.hash(), saving.unsavedEdits())
+      saving.letFirst(asked)
+      return await asked
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+    }
+    try {
+      // It was just saved.
+      return await ask(await edits.base(), [])
     } catch (error) {
       if (!(error instanceof Problem)) throw error
       return null

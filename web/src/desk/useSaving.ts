@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { api, type Body, type Outlook } from '@/api/client'
 import type { SheetReading } from './sync/reading'
-import { type Conflict, type SaveState, SheetSync } from './sync/sheet-sync'
+import { type Conflict, editsOf, type SaveState, SheetSync } from './sync/sheet-sync'
 import { type Claimed, UnsavedWork } from './sync/unsaved'
 
 const KEEP_TEXT_AFTER = 400
@@ -95,6 +95,9 @@ export function useSaving(id: string, { text, onReading }: SavingDoors) {
     hash: () => sync.reading.hash,
     /** Until the server has all that was typed, or there is trouble with it. */
     saved: () => sync.whenSettled(),
+    letFirst: (first: Promise<unknown>) => sync.letFirst(first),
+    /** What was typed since the text that the server is known to have. */
+    unsavedEdits: () => editsOf(sync.pending),
     clearConflict: () => (conflict.value = null),
     tryAgain: () => sync.resume(),
     setTarget: (target: string | null) => (sync.target = target),

@@ -62,8 +62,9 @@ export function suggesting(ask: AskPlace): Extension {
     if (!explicit && !SIGN.test(state.sliceDoc(Math.max(0, pos - 2), pos))) return null
     const place = await ask(pos)
     const [first] = place?.suggestions ?? []
+    // A space after a sign begins something else.
     return place && first
-      ? { from: Math.min(first.from, pos), options: place.suggestions.map(completion), validFor: /^[^\r\n]*$/ }
+      ? { from: Math.min(first.from, pos), options: place.suggestions.map(completion), validFor: /^(\S[^\r\n]*)?$/ }
       : null
   }
   return [
@@ -73,7 +74,7 @@ export function suggesting(ask: AskPlace): Extension {
       selectOnOpen: false,
       icons: false,
       interactionDelay: 0,
-      activateOnTypingDelay: 20,
+      activateOnTypingDelay: 0,
     }),
     keymap.of([
       { key: 'Ctrl-Space', run: startCompletion },

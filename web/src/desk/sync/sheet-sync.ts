@@ -34,6 +34,16 @@ const PAUSE_BEFORE_A_TRY = 1_500
 const LONGEST_PAUSE = 30_000
 const LONGEST_WAIT = 3_000
 
+/** Changes as they travel. */
+export function editsOf(changes: ChangeSet): Edit[] {
+  const edits: Edit[] = []
+  changes.iterChanges((from, to, _newFrom, _newTo, inserted: Text) => {
+    // Half a surrogate pair cannot travel; it was no character to begin with.
+    edits.push({ from, to, text: inserted.toString().toWellFormed() })
+  }, true)
+  return edits
+}
+
 /**
  * Carries what is typed to the server, and brings back what became of it.
  *
@@ -160,8 +170,23 @@ export class SheetSync {
     this.doors.keep(pending.empty ? null : { base: this.reading.hash, changes: pending.toJSON() as unknown })
   }
 
+  /** Lets something go first that somebody waits for; what is typed meanwhile waits a moment longer. */
+  letFirst(first: Promise<unknown>): void {
+    if (this.timer) clearTimeout(this.timer)
+    this.timer = null
+    this.goingFirst = first
+    const goOn = () => {
+      if (this.goingFirst !== first) return
+      this.goingFirst = null
+      if (!this.waiting.empty && this.failures === 0) this.schedule(0)
+    }
+    first.then(goOn, goOn)
+  }
+
+  private goingFirst: Promise<unknown> | null = null
+
   private schedule(pause: number): void {
-    if (this.timer || this.isUnderWay) return
+    if (this.timer || this.isUnderWay || this.goingFirst) return
     this.timer = setTimeout(() => {
       this.timer = null
       void this.send()
@@ -193,15 +218,10 @@ export class SheetSync {
   }
 
   private bodyOf(changes: ChangeSet): SaveBody {
-    const edits: Edit[] = []
-    changes.iterChanges((from, to, _newFrom, _newTo, inserted: Text) => {
-      // Half a surrogate pair cannot travel; it was no character to begin with.
-      edits.push({ from, to, text: inserted.toString().toWellFormed() })
-    }, true)
     return {
       changeId: crypto.randomUUID(),
       base: this.reading.hash,
-      edits,
+      edits: editsOf(changes),
       digest: this.reading.digest,
       target: this.target,
       isMendOfMany: this.isMendOfMany,
