@@ -51,6 +51,12 @@ const gram = await desk('A year', 'handover')
 await gram.getByRole('button', { name: /^GIFT/ }).click()
 await take('desk-gram', gram)
 
+await take('desk-outline', await desk('A year', 'outline'))
+const changed = await desk('A year', 'proof')
+await changed.getByText('Which of these does a colony need in').last().dblclick()
+await changed.getByRole('textbox', { name: 'Question text' }).waitFor()
+await take('desk-change', changed)
+
 const kinds = await desk('Winter', 'findings')
 await kinds.getByRole('button', { name: 'By kind' }).click()
 await kinds.getByRole('button', { name: /^Fix all \d+ …/ }).first().click()

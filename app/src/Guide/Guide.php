@@ -34,9 +34,9 @@ final readonly class Guide
             \assert(\is_string($path));
             $names[] = basename($path, '.md');
         }
-        sort($names);
+        natsort($names);
 
-        return [self::CONTENTS, ...$names, self::FINDINGS];
+        return [self::CONTENTS, ...array_values($names), self::FINDINGS];
     }
 
     /** Null where there is no such page. */
