@@ -92,7 +92,7 @@ final class FindingsPage
         yield [SourceText::fromBytes("One? {T}\r\n\nTwo? {F}\n\nThree? {T}\n"), new SheetWishes()];
         yield [SourceText::fromBytes(mb_convert_encoding("Wo schläft die Königin? {=in der Wabe ~überall}\n\nWas hören Bienen? {=Töne ~Geräusche}\n", 'Windows-1252', 'UTF-8')), new SheetWishes()];
         yield [SourceText::fromBytes("One\x81? {T}\n", Encoding::Utf8), new SheetWishes()];
-        yield [SourceText::fromUtf8("One? {T}\n"), new SheetWishes(2)];
+        yield [SourceText::fromUtf8("One? {T}\n"), new SheetWishes(2, expectedPoints: '2')];
         yield [SourceText::fromUtf8(''), new SheetWishes()];
     }
 }

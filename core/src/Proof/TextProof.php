@@ -7,6 +7,7 @@ namespace Notagram\Proof;
 use League\CommonMark\MarkdownConverter;
 use Notagram\Question\CommonMark;
 use Notagram\Question\FormattedText;
+use Notagram\Question\Formulas;
 use Notagram\Question\KeptPictures;
 use Notagram\Source\Regex;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
@@ -24,6 +25,9 @@ final class TextProof
     private ?MarkdownConverter $markdown = null;
     private ?HtmlSanitizer $sanitizer = null;
 
+    /** Private-use characters that stand around the number of a formula while its text is rendered. */
+    private const FORMULA = ["\u{F8F2}", "\u{F8F3}"];
+
     public function html(FormattedText $text): string
     {
         if ('' === $text->text) {
@@ -32,7 +36,30 @@ final class TextProof
         if ($text->isTooMuchToRender()) {
             return self::plain($text->text);
         }
+        // Signs of a formula are no Markdown and no HTML.
+        $formulas = $written = [];
+        $without = Formulas::replaced(new FormattedText(str_replace(self::FORMULA, '', $text->text), $text->format), static function (string $tex, bool $isApart, string $whole) use (&$formulas, &$written): string {
+            $written[] = $whole;
+            $formulas[] = \sprintf('<span class="formula%s">%s</span>', $isApart ? ' is-apart' : '', htmlspecialchars(html_entity_decode($tex, \ENT_QUOTES | \ENT_HTML5, 'UTF-8'), \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'));
 
+            return self::FORMULA[0].(\count($formulas) - 1).self::FORMULA[1];
+        });
+        $html = $this->rendered(new FormattedText($without, $text->format));
+
+        if ([] === $formulas) {
+            return $html;
+        }
+        $number = '/'.self::FORMULA[0].'(\d++)'.self::FORMULA[1].'/u';
+        $asWritten = static fn (string $html): string => Regex::replaceBy($number, static fn (array $match) => htmlspecialchars($written[(int) $match[1]] ?? '', \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'), $html);
+        // In code that only its indent makes one, and within a tag, it is what it was.
+        $html = Regex::replaceBy('~<(code|pre)>.*?</\1>~s', static fn (array $code) => $asWritten($code[0]), $html);
+        $html = HtmlText::replaced($html, $number, static fn (array $match) => $formulas[(int) $match[1]] ?? '');
+
+        return $asWritten($html);
+    }
+
+    private function rendered(FormattedText $text): string
+    {
         return match ($text->format) {
             FormattedText::MARKDOWN => $this->markdown($text->text),
             FormattedText::HTML => $this->sanitized($text->text),

@@ -81,6 +81,19 @@ final class TextProofTest extends TestCase
      * The examples of the CommonMark specification 0.31.2 (npm package commonmark-spec, CC-BY-SA-4.0), read from the package.
      * Raw HTML and links are left out: those the proof sanitises on purpose.
      */
+    public function testFormulasStandApartAndMoneyIsNone(): void
+    {
+        $html = static fn (string $text, string $format) => (new TextProof())->html(new FormattedText($text, $format));
+        self::assertSame('<p>Is <span class="formula">a_1 * b_2 * c</span> or <code>$x$</code>, <em>or</em> <span class="formula is-apart">\frac{a}{b}</span>?</p>', $html('Is $a_1 * b_2 * c$ or `$x$`, *or* $$\frac{a}{b}$$?', FormattedText::MARKDOWN));
+        self::assertSame('If <span class="formula">a&lt;b</span> and <span class="formula">c &lt; d</span>, <span class="formula is-apart">x</span>', $html('If $a<b$ and \(c &lt; d\), \[x\]', FormattedText::AUTO));
+        self::assertSame('<img src="data:image/png;base64,AA" alt="$x$" />', $html('<img src="data:image/png;base64,AA" alt="$x$">', FormattedText::HTML), 'Within a tag it is text.');
+        foreach (['costs $5 and $7', 'a $ b $ c', '\(\)', '$x'] as $money) {
+            self::assertSame($money, $html($money, FormattedText::AUTO));
+        }
+        self::assertSame('$x$', $html('$x$', FormattedText::PLAIN));
+        self::assertSame('<pre><code>$x$'."\n".'</code></pre>', $html('    $x$', FormattedText::MARKDOWN));
+    }
+
     public function testMarkdownIsRenderedAsItsSpecificationSays(): void
     {
         $file = __DIR__.'/../../../e2e/node_modules/commonmark-spec/spec.txt';

@@ -1,14 +1,28 @@
 <script setup lang="ts">
+import { useTemplateRef, watch } from 'vue'
+
 /**
  * A text of a question as a pupil sees it: safe HTML from the server. Whatever its markup, it stays in its place: long words
  * wrap, what is too wide scrolls within it, and nothing is painted outside it.
  */
 const { html, as = 'div' } = defineProps<{ html: string; as?: 'div' | 'span' }>()
+const root = useTemplateRef('root')
+
+/** Formulas are typeset by what is loaded only where there are some. */
+watch(
+  () => [html, root.value],
+  async () => {
+    if (!html.includes('class="formula')) return
+    const { typeset } = await import('./formulas')
+    typeset(root.value?.querySelectorAll<HTMLElement>('.formula:not(.is-typeset)') ?? [])
+  },
+  { flush: 'post', immediate: true },
+)
 </script>
 
 <template>
-  <div v-if="as === 'div'" class="question-text" dir="auto" v-html="html" />
-  <span v-else class="question-text" dir="auto" v-html="html" />
+  <div v-if="as === 'div'" ref="root" class="question-text" dir="auto" v-html="html" />
+  <span v-else ref="root" class="question-text" dir="auto" v-html="html" />
 </template>
 
 <style scoped>
@@ -49,6 +63,22 @@ span.question-text {
 
 .question-text :deep(pre) {
   overflow-x: auto;
+}
+
+.question-text :deep(.formula.is-unreadable) {
+  color: var(--doubt);
+  font-family: var(--font-source);
+  font-size: 0.85em;
+  text-decoration: underline dotted;
+}
+
+.question-text :deep(.katex) {
+  font-size: 1.05em;
+}
+
+.question-text :deep(.katex-display) {
+  margin-block: 0.4em;
+  overflow: auto hidden;
 }
 
 .question-text :deep(img) {

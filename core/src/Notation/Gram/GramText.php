@@ -6,6 +6,7 @@ namespace Notagram\Notation\Gram;
 
 use Notagram\Notation\Braces\BraceFormat;
 use Notagram\Question\FormattedText;
+use Notagram\Question\Formulas;
 use Notagram\Source\Regex;
 
 /** Between a text as Gram spells it, line by line, and the text that is meant. */
@@ -15,7 +16,7 @@ final class GramText
     private const MARK_IN_STEM = '~^(?:[=\~]|\$[ \t]|::[ \t]|\{-?+\}[ \t]*+\z|`{3}|\\\\)|^[ \t]*+(?://|####(?!#))|^(?:[ \t]|\xC2\xA0)++\z~';
     private const MARK_BELOW = '~^[ \t]*+(?:[=\~#]|`{3}|\\\\|//|(?:[ \t]|\xC2\xA0)++\z)~';
     /** Code and formulas, in which a brace is one of theirs. */
-    private const NO_TEXT = '(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|\$\$.+?\$\$|\$(?![\s\d])[^$]*?(?<!\s)\$(?!\d)|\\\\\(.*?\\\\\)|\\\\\[.*?\\\\\]';
+    private const NO_TEXT = '(?<!`)(`++)(?:(?!\1(?!`)).)*+\1(?!`)|'.Formulas::PATTERN;
     private const BRACE = '~(?:'.self::NO_TEXT.'|\\\\.)(*SKIP)(*F)|\{(?=[=\~])~s';
     private const SHIELDED_BRACE = '~(?:'.self::NO_TEXT.')(*SKIP)(*F)|\\\\(?=\{[=\~])~s';
     /** What the two readings of an unmarked text, as Markdown and as HTML, might show differently. */

@@ -18,7 +18,7 @@ final readonly class FormulaUnreadable implements QuestionRule
     public const NEEDS = [Need::Markup];
 
     /** A formula between its marks; or a mark alone. */
-    private const FORMULA = '/\$\$(.*?)\$\$|\\\\\((.*?)\\\\\)|\\\\\[(.*?)\\\\\]|\$\$|\\\\[(\[)\]]/s';
+    private const FORMULA = '/\$\$(.*?)\$\$|\$(?![\s\d$])([^$]*?)(?<!\s)\$(?!\d)|\\\\\((.*?)\\\\\)|\\\\\[(.*?)\\\\\]|\$\$|\\\\[(\[)\]]/s';
 
     public function check(Wording $wording): array
     {
