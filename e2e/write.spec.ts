@@ -1,5 +1,5 @@
 import { expect, test } from './story'
-import { downloadButton, handOverAs, source, textOf } from './desk'
+import { downloadButton, handOverAs, pasteSheet, source, textOf } from './desk'
 
 const TYPES = ['One answer', 'Several answers', 'True or false', 'Typed answer', 'Number', 'Matching', 'Gap', 'Essay'] as const
 
@@ -75,4 +75,18 @@ test('a category, a title and a weight are suggested where they are written, and
   // The strip of an empty sheet stays open and follows the cursor.
   await page.keyboard.press('ArrowLeft')
   await expect(page.getByText('Option C of question 2')).toBeVisible()
+})
+
+test('a formula is typeset where it can be read, and money is no formula', async ({ page }) => {
+  const refused: string[] = []
+  page.on('console', (message) => message.type() === 'error' && refused.push(message.text()))
+  await pasteSheet(page, 'Formulas', 'A hive of $V = \\frac{m}{\\rho}$ costs $5 {=$\\sqrt\\{2\\}$ ~$\\frac\\{1$ ~$$x^2$$}\n')
+  const proof = page.locator('.question-proof').first()
+  await expect(proof.locator('.stem .katex')).toHaveCount(1)
+  await expect(proof.locator('.stem')).toContainText('costs $5')
+  await expect(proof.locator('.options .katex')).toHaveCount(2)
+  await expect(proof.locator('.is-unreadable')).toHaveAttribute('title', /expected '}'/)
+  // Its font has come from here, and nothing was refused.
+  expect(await page.evaluate(() => document.fonts.ready.then((fonts) => [...fonts].some((font) => font.family.includes('KaTeX') && font.status === 'loaded')))).toBe(true)
+  expect(refused).toEqual([])
 })
