@@ -55,11 +55,23 @@ describe('what is typed', () => {
     sync.typed(insert(3, 3, ':'))
     sync.letFirst(new Promise<void>((resolve) => (arrive = resolve)))
     sync.typed(insert(4, 4, 'x'))
-    await vi.advanceTimersByTimeAsync(500)
+    await vi.advanceTimersByTimeAsync(150)
     expect(save).not.toHaveBeenCalled()
     arrive()
     await vi.advanceTimersByTimeAsync(1)
     expect(save.mock.calls[0]?.[0]).toMatchObject({ edits: [{ from: 3, to: 3, text: ':x' }] })
+  })
+
+  it('waits for no answer that does not come, and goes on trying while the server is in trouble', async () => {
+    save.mockRejectedValueOnce(new Problem(0, 'The server does not answer.')).mockResolvedValue(answer('2'))
+    sync.typed(insert(3, 3, '{'))
+    sync.letFirst(new Promise(() => undefined))
+    await vi.advanceTimersByTimeAsync(300)
+    expect(save).toHaveBeenCalledOnce()
+    sync.typed(insert(4, 4, '{'))
+    sync.letFirst(new Promise(() => undefined))
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(states.at(-1)).toBe('saved')
   })
 
   it('waits while a request is under way, and goes on from its answer', async () => {

@@ -62,9 +62,13 @@ export function suggesting(ask: AskPlace): Extension {
     if (!explicit && !SIGN.test(state.sliceDoc(Math.max(0, pos - 2), pos))) return null
     const place = await ask(pos)
     const [first] = place?.suggestions ?? []
-    // A space after a sign begins something else.
+    // A space after a sign, and another sign, begin something else.
     return place && first
-      ? { from: Math.min(first.from, pos), options: place.suggestions.map(completion), validFor: /^(\S[^\r\n]*)?$/ }
+      ? {
+          from: Math.min(first.from, pos),
+          options: place.suggestions.map(completion),
+          validFor: /^(?! )[\p{L}\p{N} /.–-]*$/u,
+        }
       : null
   }
   return [

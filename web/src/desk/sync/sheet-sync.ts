@@ -33,6 +33,8 @@ const PAUSE_AFTER_A_KEY = 40
 const PAUSE_BEFORE_A_TRY = 1_500
 const LONGEST_PAUSE = 30_000
 const LONGEST_WAIT = 3_000
+/** What goes first is asked for within a blink, or not waited for. */
+const LONGEST_HOLD = 200
 
 /** Changes as they travel. */
 export function editsOf(changes: ChangeSet): Edit[] {
@@ -154,6 +156,7 @@ export class SheetSync {
   }
 
   private sendNow(): void {
+    this.goingFirst = null
     if (this.timer) clearTimeout(this.timer)
     this.timer = null
     void this.send()
@@ -170,17 +173,22 @@ export class SheetSync {
     this.doors.keep(pending.empty ? null : { base: this.reading.hash, changes: pending.toJSON() as unknown })
   }
 
-  /** Lets something go first that somebody waits for; what is typed meanwhile waits a moment longer. */
+  /**
+   * Lets something go first that somebody waits for; what is typed meanwhile waits a moment longer, but never for an answer
+   * that does not come, and never while the server is in trouble.
+   */
   letFirst(first: Promise<unknown>): void {
+    if (this.failures > 0 || this.isUnderWay || this.isStopped) return
     if (this.timer) clearTimeout(this.timer)
     this.timer = null
     this.goingFirst = first
     const goOn = () => {
       if (this.goingFirst !== first) return
       this.goingFirst = null
-      if (!this.waiting.empty && this.failures === 0) this.schedule(0)
+      if (!this.isSettled) this.schedule(0)
     }
     first.then(goOn, goOn)
+    setTimeout(goOn, LONGEST_HOLD)
   }
 
   private goingFirst: Promise<unknown> | null = null
