@@ -36,11 +36,11 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** @return array<array-key, mixed> */
-    protected function upload(string $name, string $bytes): array
+    protected function upload(string $name, string $bytes, string $to = '/api/files'): array
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'sheet');
         file_put_contents($path, $bytes);
-        $this->browser->request('POST', '/api/files', files: ['file' => new UploadedFile($path, $name, test: true)], server: [
+        $this->browser->request('POST', $to, files: ['file' => new UploadedFile($path, $name, test: true)], server: [
             'HTTP_CSRF_TOKEN' => str_repeat('a', 36),
             'HTTP_SEC_FETCH_SITE' => 'same-origin',
         ]);

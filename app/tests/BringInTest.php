@@ -52,7 +52,8 @@ final class BringInTest extends ApiTestCase
         $this->assertStatus(404);
 
         $losses = json_encode($this->call('GET', "/api/sheets/{$id}/handover/gift"), \JSON_THROW_ON_ERROR);
-        self::assertSame(1, substr_count($losses, 'Picture 1 stays here'));
+        self::assertSame(1, substr_count($losses, ' stays here: the text only names it.'));
+        self::assertStringContainsString('src=\\"data:image\\/png;base64,', json_encode($this->call('GET', "/api/sheets/{$id}/handover/gift:pictures-inside"), \JSON_THROW_ON_ERROR));
         $whole = self::textAt($this->call('POST', "/api/sheets/{$id}/copies"), 'id');
         self::assertSame($sheet['notes'], $this->call('GET', "/api/sheets/{$whole}")['notes'], 'A copy of a document knows what was left out,');
         $offered = self::at($this->call('GET', "/api/sheets/{$id}/outlook"), 'offered');

@@ -45,6 +45,7 @@ const outlook: Outlook = {
   isCompared: true,
   points: '3',
   categories: [],
+  pictures: [],
   hash: 'h1',
   findings: [
     { question: 3, finding: hint({ code: 'craft.stem-repeated', level: 'doubt', message: 'Asked before.' }) },

@@ -57,14 +57,16 @@ describe('what is handed over', () => {
     digest: now.value.digest,
     blocks: texts.map(written),
     fileName: 'Test (Aiken).txt',
+    fileSize: 12,
+    isText: true,
   })
   const texts = (map: ReadonlyMap<string, Written>) => [...map.values()].map((one) => one.text)
 
   it('is asked for whole once, and then comes with each reading', async () => {
     handover.mockResolvedValue(whole('first'))
-    const { written: map, fileName } = use()
+    const { written: map, file } = use()
     await flushPromises()
-    expect(fileName.value).toBe('Test (Aiken).txt')
+    expect(file.value).toEqual({ name: 'Test (Aiken).txt', size: 12, isText: true })
     expect(setTarget).toHaveBeenLastCalledWith('aiken')
     expect(texts(map.value)).toEqual(['first'])
 
@@ -223,6 +225,7 @@ describe('the style of a target', () => {
         { word: 'a.', label: 'a.' },
         { word: 'A)', label: 'A)' },
       ],
+      isOfPictures: false,
     },
     {
       label: 'Points',
@@ -230,23 +233,39 @@ describe('the style of a target', () => {
         { word: '', label: 'shown' },
         { word: 'no-points', label: 'left out' },
       ],
+      isOfPictures: false,
+    },
+    {
+      label: 'Pictures',
+      values: [
+        { word: '', label: 'only named' },
+        { word: 'pictures-zip', label: 'in a zip' },
+      ],
+      isOfPictures: true,
     },
   ]
-  const target = { id: 'starred', label: 'Starred list', about: '', isText: true, isByBlock: false, styles }
+  const target = { id: 'starred', label: 'Starred list', about: '', isByBlock: false, styles }
 
   it('is asked for by what differs from the usual', () => {
-    expect(styled(target, [])).toBe('starred')
-    expect(styled(target, ['a.', ''])).toBe('starred')
-    expect(styled(target, ['A)', 'no-points'])).toBe('starred:A),no-points')
-    expect(styled(target, ['i.', 'no-points'])).toBe('starred:no-points')
+    expect(styled(target, [], true)).toBe('starred')
+    expect(styled(target, ['a.', ''], true)).toBe('starred')
+    expect(styled(target, ['A)', 'no-points', 'pictures-zip'], true)).toBe('starred:A),no-points,pictures-zip')
+    expect(styled(target, ['i.', 'no-points'], true)).toBe('starred:no-points')
+  })
+
+  it('packs no pictures where the sheet has none', () => {
+    expect(styled(target, ['a.', '', 'pictures-zip'], false)).toBe('starred')
   })
 
   it('can be chosen part by part', async () => {
     vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }))
-    const wrapper = mount(TargetStyle, { props: { modelValue: [], styles }, global: { plugins: plugins() } })
+    const wrapper = mount(TargetStyle, {
+      props: { modelValue: [], styles, hasPictures: false, size: null },
+      global: { plugins: plugins() },
+    })
     wrapper.findAllComponents({ name: 'Select' })[1]?.vm.$emit('update:modelValue', styles[1]?.values[1])
     await flushPromises()
-    expect(wrapper.emitted('update:modelValue')).toEqual([[['a.', 'no-points']]])
+    expect(wrapper.emitted('update:modelValue')).toEqual([[['a.', 'no-points', '']]])
     wrapper.unmount()
   })
 })

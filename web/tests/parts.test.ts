@@ -142,7 +142,7 @@ describe('an example', () => {
 
   it('follows the type of question at the cursor, and is inserted as it is read', async () => {
     const strip = mount(ExampleStrip, {
-      props: { examples, type: null, understood: 'Between the questions' },
+      props: { examples, type: null, understood: 'Between the questions', holdsPictures: false },
       global: global(),
     })
     expect(strip.find('pre').text()).toBe('x {=a ~b}')
@@ -155,7 +155,7 @@ describe('an example', () => {
 
   it('stays where the cursor is in no question', async () => {
     const strip = mount(ExampleStrip, {
-      props: { examples, type: 'true-false', understood: 'Between the questions' },
+      props: { examples, type: 'true-false', understood: 'Between the questions', holdsPictures: false },
       global: global(),
     })
     await strip.setProps({ type: null })
@@ -164,7 +164,10 @@ describe('an example', () => {
 
   it('of a type that the notation does not hold is the first', () => {
     expect(
-      mount(ExampleStrip, { props: { examples, type: 'essay', understood: 'Between the questions' }, global: global() })
+      mount(ExampleStrip, {
+        props: { examples, type: 'essay', understood: 'Between the questions', holdsPictures: false },
+        global: global(),
+      })
         .find('pre')
         .text(),
     ).toBe('x {=a ~b}')

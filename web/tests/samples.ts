@@ -54,6 +54,7 @@ export const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   awaitsTidying: false,
   certainty: 'certain',
   notes: [],
+  pictures: [],
   changedAt: '2026-11-25T10:00:00Z',
   reading: answer([], []),
   ...more,

@@ -36,7 +36,7 @@ final class ConvertCommand extends SheetCommand
         $target = $this->targets->find($to) ?? throw UnreadableFile::because('target', target: $to, known: implode(', ', array_map(static fn (Target $one) => $one->id(), $this->targets->all)));
         $named = $this->source($input);
         $source = $named->source;
-        $handedOver = $target->write(ReadSheet::of($source, $this->notation($input, $source)), KeptPictures::unseen(\count($named->manuscript->pictures ?? [])));
+        $handedOver = $target->write(ReadSheet::of($source, $this->notation($input, $source)), $named->manuscript?->keptPictures() ?? new KeptPictures());
         foreach ($handedOver->blocks as $block) {
             foreach ($block->losses as $loss) {
                 $sentence = $this->sentences->of($loss->message);

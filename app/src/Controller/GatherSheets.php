@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Arrival\Arrivals;
+use App\Entity\Sheet;
 use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
@@ -29,9 +30,18 @@ final readonly class GatherSheets
 
     public function __invoke(#[MapRequestPayload] GatherRequest $request): CreatedView
     {
-        $excerpts = array_map($this->excerpt(...), $request->from);
+        $sheets = array_map($this->sheet(...), $request->from);
+        $excerpts = array_map(self::excerpt(...), $request->from, $sheets);
         if ([] === $excerpts) {
             throw Refusal::because(422, 'no-sheet');
+        }
+        $pictured = array_values(array_filter($sheets, static fn (Sheet $sheet) => [] !== $sheet->pictures()));
+        foreach ($pictured as $index => $sheet) {
+            foreach (\array_slice($pictured, 0, $index) as $other) {
+                if ($sheet !== $other && !$other->sharesPicturesWith($sheet)) {
+                    throw Refusal::because(422, 'gather-pictures', first: $other->title(), other: $sheet->title());
+                }
+            }
         }
         try {
             $text = GatheredText::of($excerpts);
@@ -39,15 +49,21 @@ final readonly class GatherSheets
             throw new Refusal(422, $exception->reason, $exception);
         }
 
-        return $this->views->created($this->arrivals->paste($request->title, $text, null, $excerpts[0]->sheet->notation, $this->clock->now()));
+        $gathered = $this->arrivals->paste($request->title, $text, null, $excerpts[0]->sheet->notation, $this->clock->now());
+        $this->sheets->change($gathered, static fn () => array_map($gathered->adoptPicturesOf(...), $pictured));
+
+        return $this->views->created($gathered);
     }
 
-    private function excerpt(GatheredSheet $from): Excerpt
+    private function sheet(GatheredSheet $from): Sheet
     {
         $sheet = $this->sheets->find($from->sheet);
-        if (null === $sheet || $sheet->isDeleted()) {
-            throw Refusal::because(422, 'no-sheet');
-        }
+
+        return null === $sheet || $sheet->isDeleted() ? throw Refusal::because(422, 'no-sheet') : $sheet;
+    }
+
+    private static function excerpt(GatheredSheet $from, Sheet $sheet): Excerpt
+    {
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         foreach ($from->questions ?? [] as $number) {
             if (!$read->has($number)) {

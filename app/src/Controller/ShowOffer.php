@@ -23,6 +23,7 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\StyleChoice;
 use Notagram\Notation\StyleValue;
+use Notagram\Question\FormattedText;
 use Notagram\Source\Encoding;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -43,6 +44,7 @@ final readonly class ShowOffer
                 $notation->comment(Checker::SWITCH_OFF),
                 $notation->isPrinted(),
                 $notation->rewriter()->parts(),
+                null !== $notation->pictureMark(FormattedText::AUTO),
                 $this->targets->usualFor($notation)->id(),
             ), Notations::all()),
             array_map($this->target(...), $this->targets->all),
@@ -57,11 +59,11 @@ final readonly class ShowOffer
             $target->id(),
             $target->label(),
             $this->sentences->of($target->about()),
-            str_starts_with($target->mediaType(), 'text/'),
             $target instanceof BlockTarget && !$target->isNumbered(),
             array_map(fn (StyleChoice $choice) => new StyleChoiceView(
                 $this->sentences->of($choice->label),
                 array_map(fn (StyleValue $value) => new StyleValueView($value->word, $this->sentences->of($value->label)), $choice->values),
+                $choice->isOfPictures,
             ), $target->styles()),
         );
     }

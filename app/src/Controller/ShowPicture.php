@@ -10,7 +10,7 @@ use App\Repository\SheetRepository;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** A picture that came with a document. Its number stands for the same bytes for ever. */
+/** A picture that is kept with a sheet. Its number stands for the same bytes for ever. */
 #[Route('/api/sheets/{id}/pictures/{number<[0-9]{1,5}>}', methods: ['GET'])]
 final readonly class ShowPicture
 {
@@ -20,14 +20,13 @@ final readonly class ShowPicture
 
     public function __invoke(Sheet $sheet, int $number): Response
     {
-        $picture = $this->sheets->picture($sheet, $number)?->picture();
-        $type = $picture?->mediaType();
-        if (null === $picture || null === $type) {
+        $picture = $this->sheets->picture($sheet, $number);
+        if (null === $picture?->mediaType) {
             throw Refusal::because(404, 'kept-picture');
         }
 
-        return new Response($picture->bytes, 200, [
-            'Content-Type' => $type,
+        return new Response($picture->bytes(), 200, [
+            'Content-Type' => $picture->mediaType,
             'Cache-Control' => 'private, max-age=31536000, immutable',
             // Opened by its own address, it is a page that does nothing.
             'Content-Security-Policy' => "default-src 'none'; sandbox",

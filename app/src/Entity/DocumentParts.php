@@ -10,9 +10,7 @@ use Notagram\Editing\EditorEdit;
 use Notagram\Editing\MovedPlaces;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
-use Notagram\Intake\Picture;
 use Notagram\Message\Message;
-use Notagram\Question\KeptPictures;
 
 /** What a document held besides its text. A sheet that came as a text holds nothing of the kind. */
 #[ORM\Embeddable]
@@ -26,26 +24,12 @@ final class DocumentParts
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     private array $emphasised = [];
 
-    /** @var list<?string> the media type of each kept picture; null where no browser can show it */
-    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
-    private array $pictureTypes = [];
-
     public static function of(Manuscript $manuscript): self
     {
         $parts = new self();
         $parts->notes = array_map(static fn (Message $note) => ['id' => $note->id, 'arguments' => array_filter($note->arguments, static fn (mixed $value) => !$value instanceof Message)], $manuscript->notes);
         $starts = MovedPlaces::lineStarts($manuscript->text);
         $parts->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $manuscript->emphasised);
-        $parts->pictureTypes = array_map(static fn (Picture $picture) => $picture->mediaType(), $manuscript->pictures);
-
-        return $parts;
-    }
-
-    /** Those of a text that names the same pictures. */
-    public static function withPicturesOf(self $other): self
-    {
-        $parts = new self();
-        $parts->pictureTypes = $other->pictureTypes;
 
         return $parts;
     }
@@ -78,17 +62,5 @@ final class DocumentParts
     public function moveEmphasis(array $edits): void
     {
         $this->emphasised = array_map(static fn (array $one) => ['at' => MovedPlaces::after($one['at'], $edits)] + $one, $this->emphasised);
-    }
-
-    /** @param string $folder the address that the number of each is added to */
-    public function keptPictures(string $folder): KeptPictures
-    {
-        $addresses = [];
-        foreach ($this->pictureTypes as $index => $type) {
-            $number = $index + 1;
-            $addresses[$number] = null === $type ? null : $folder.$number;
-        }
-
-        return new KeptPictures($addresses);
     }
 }

@@ -13,10 +13,12 @@ use Notagram\Editing\EditorEdit;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
+use Notagram\Intake\Picture;
 use Notagram\Message\Message;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Question\KeptPictures;
+use Notagram\Question\PictureName;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
 use Notagram\Source\LineEnding;
@@ -76,6 +78,7 @@ class Sheet
 
     /** @var Collection<int, SheetPicture> */
     #[ORM\OneToMany(targetEntity: SheetPicture::class, mappedBy: 'sheet', cascade: ['persist'])]
+    #[ORM\OrderBy(['number' => 'ASC'])]
     private Collection $pictures;
 
     #[ORM\ManyToOne]
@@ -112,8 +115,8 @@ class Sheet
     {
         $sheet = new self($title, $notation, SourceText::fromUtf8($manuscript->text), $bytes, $fileName, $now);
         $sheet->parts = DocumentParts::of($manuscript);
-        foreach ($manuscript->pictures as $index => $picture) {
-            $sheet->pictures->add(new SheetPicture($sheet, $index + 1, $picture));
+        foreach ($manuscript->keptPictures()->all as $kept) {
+            $sheet->pictures->add(SheetPicture::of($sheet, $kept->number, $kept->name, $manuscript->pictures[$kept->number - 1]));
         }
 
         return $sheet;
@@ -122,10 +125,43 @@ class Sheet
     /** A copy of a text names the same pictures. */
     public function copyPicturesOf(self $other): void
     {
-        $this->parts = DocumentParts::withPicturesOf($other->parts);
         foreach ($other->pictures as $kept) {
-            $this->pictures->add(new SheetPicture($this, $kept->number, $kept->picture()));
+            $this->pictures->add($kept->copyFor($this));
         }
+    }
+
+    /** Whether both could keep their pictures in one text: no two of one name, and none that only its number names beside others. */
+    public function sharesPicturesWith(self $other): bool
+    {
+        $own = $this->keptPictures();
+        foreach ($other->pictures() as $picture) {
+            $twin = $own->called($picture->name);
+            if (null !== $twin && $twin->bytes() !== $picture->bytes()) {
+                return false;
+            }
+        }
+
+        return [] === $own->all || [] === $other->pictures() || !Regex::match(KeptPictures::NAMED, $this->text().$other->text());
+    }
+
+    /** Keeps the pictures of a sheet besides those that are kept. */
+    public function adoptPicturesOf(self $other): void
+    {
+        if ($this->pictures->isEmpty()) {
+            $this->copyPicturesOf($other);
+
+            return;
+        }
+        foreach ($other->pictures() as $picture) {
+            if (null === $this->keptPictures()->called($picture->name)) {
+                $this->pictures->add($picture->copyFor($this, $this->nextPicture()));
+            }
+        }
+    }
+
+    private function nextPicture(): int
+    {
+        return 1 + max([0, ...$this->pictures->map(static fn (SheetPicture $one) => $one->number)->toArray()]);
     }
 
     /** A copy of a document is the same document. */
@@ -137,7 +173,36 @@ class Sheet
 
     public function keptPictures(): KeptPictures
     {
-        return $this->parts->keptPictures("/api/sheets/{$this->id}/pictures/");
+        return new KeptPictures(array_map(static fn (SheetPicture $picture) => $picture->kept(), $this->pictures()));
+    }
+
+    /** @return list<SheetPicture> without those that were removed */
+    public function pictures(): array
+    {
+        return array_values($this->pictures->filter(static fn (SheetPicture $picture) => !$picture->isRemoved())->toArray());
+    }
+
+    /** Keeps a picture under a name of its own; the same picture is kept once. */
+    public function keepPicture(Picture $picture): SheetPicture
+    {
+        foreach ($this->pictures as $kept) {
+            if ($kept->size === \strlen($picture->bytes) && $kept->bytes() === $picture->bytes) {
+                $kept->remove(false);
+
+                return $kept;
+            }
+        }
+        $names = array_values($this->pictures->map(static fn (SheetPicture $one) => $one->name)->toArray());
+        $kept = SheetPicture::of($this, $this->nextPicture(), PictureName::clean($picture->name, $picture->mediaType(), $names), $picture);
+        $this->pictures->add($kept);
+
+        return $kept;
+    }
+
+    /** @return list<string> what the reading of a block rests on besides its text */
+    public function settings(): array
+    {
+        return [...$this->switchedOff, ...array_map(static fn (SheetPicture $picture) => $picture->name, $this->pictures())];
     }
 
     /** @return list<Message> what was left out of the document that it came as, or needs a look */
@@ -273,7 +338,7 @@ class Sheet
 
     public function wishes(): SheetWishes
     {
-        return new SheetWishes($this->expectedQuestions, $this->switchedOff, expectedPoints: $this->expectedPoints);
+        return new SheetWishes($this->expectedQuestions, $this->switchedOff, expectedPoints: $this->expectedPoints, pictures: $this->keptPictures());
     }
 
     /** @param list<string> $codes */

@@ -53,7 +53,7 @@ final readonly class EarlierStates
      */
     private function counts(Sheet $sheet, Revision $state, bool $mayRead): array
     {
-        $kept = $this->cache->getItem('state.'.hash('xxh128', implode("\n", [$state->id, $sheet->notation()->id(), ...$sheet->switchedOff()])));
+        $kept = $this->cache->getItem('state.'.hash('xxh128', implode("\n", [$state->id, $sheet->notation()->id(), ...$sheet->settings()])));
         if (!$kept->isHit()) {
             if (!$mayRead) {
                 return [null, null];

@@ -34,7 +34,7 @@ final readonly class KnownBlocks
         }
         $kept = $this->cache->getItem("blocks.{$sheet->id}")->get();
         if (!$kept instanceof BlockMap || $kept->digest() !== $digest) {
-            $kept = Blocks::of($text, $sheet->notation(), $sheet->switchedOff())->map;
+            $kept = Blocks::of($text, $sheet->notation(), $sheet->settings())->map;
         }
 
         return $kept->digest() === $digest ? new KnownText($text, $kept) : null;

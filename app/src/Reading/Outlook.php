@@ -13,6 +13,7 @@ use App\View\FindingView;
 use App\View\NumberedFindingView;
 use App\View\OfferedMarkView;
 use App\View\OutlookView;
+use App\View\PictureUseView;
 use App\View\SheetMarksView;
 use App\View\UntidiedView;
 use Brick\Math\BigRational;
@@ -31,6 +32,7 @@ use Notagram\Message\Sentences;
 use Notagram\Notation\Block;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
+use Notagram\Question\KeptPicture;
 use Notagram\Question\Question;
 use Notagram\Source\EditorOffsets;
 use Notagram\Source\ReadLimits;
@@ -52,12 +54,12 @@ final readonly class Outlook
     {
         $numbered = array_filter($sheet->notation()->reader()->split($sheet->text()), static fn (Block $block) => $block->kind->isNumbered());
         if (\count($numbered) > ReadLimits::MAX_QUESTIONS_TOGETHER) {
-            return new OutlookView($sheet->textHash(), false, [], null, [], null, '0', []);
+            return new OutlookView($sheet->textHash(), false, [], null, [], null, '0', [], self::pictures($sheet, null));
         }
         $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $wishes = $sheet->wishes();
-        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints));
+        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints, $wishes->pictures));
         $questions = $filed = [];
         foreach ($read->blocks as $placed) {
             if (null !== $placed->reading->question) {
@@ -66,7 +68,7 @@ final readonly class Outlook
             }
         }
 
-        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet), self::untidied($sheet), (string) PointsSum::of($questions), self::categories($filed));
+        return new OutlookView($sheet->textHash(), $isCompared, array_map(fn (PlacedFinding $placed) => $this->view($placed, $read), $findings), self::marks(SheetMarks::of($questions)), self::offered($read, $sheet), self::untidied($sheet), (string) PointsSum::of($questions), self::categories($filed), self::pictures($sheet, $read));
     }
 
     /**
@@ -81,6 +83,29 @@ final readonly class Outlook
             \count($questions),
             (string) PointsSum::of($questions),
         ), array_keys($filed), array_values($filed));
+    }
+
+    /**
+     * Where each picture stands.
+     *
+     * @param ?ReadSheet $read null where there are too many questions to look through
+     *
+     * @return list<PictureUseView>
+     */
+    private static function pictures(Sheet $sheet, ?ReadSheet $read): array
+    {
+        $pictures = $sheet->keptPictures();
+        $questions = [];
+        foreach ([] === $pictures->all ? [] : $read->blocks ?? [] as $placed) {
+            if (null !== $placed->number) {
+                foreach ($pictures->mentionedIn($placed->block->textIn($sheet->text())) as $picture) {
+                    $questions[$picture->number][] = $placed->number;
+                }
+            }
+        }
+        $used = array_column($pictures->mentionedIn($sheet->text()), 'number');
+
+        return array_map(static fn (KeptPicture $picture) => new PictureUseView($picture->number, \in_array($picture->number, $used, true), $questions[$picture->number] ?? []), $pictures->all);
     }
 
     /** @return list<OfferedMarkView> */

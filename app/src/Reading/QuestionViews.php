@@ -97,7 +97,7 @@ final readonly class QuestionViews
             ...array_map(static fn (AcceptedAnswer $answer) => $answer->text, $question->accepted()),
         ];
 
-        return TextProof::withPictures($this->proof->htmlWithGap($gap->before, $gap->after, $question->stem->format, '<span class="gap"><span class="gap-answer">'.TextProof::plain($keys[0] ?? '').'</span></span>'), $this->pictures);
+        return $this->proof->htmlWithGap($gap->before, $gap->after, $question->stem->format, '<span class="gap"><span class="gap-answer">'.TextProof::plain($keys[0] ?? '').'</span></span>', $this->pictures);
     }
 
     private function option(Option $option): OptionView
@@ -128,7 +128,7 @@ final readonly class QuestionViews
 
     private function html(FormattedText $text): string
     {
-        return TextProof::withPictures($this->proof->html($text), $this->pictures);
+        return $this->proof->html($text, $this->pictures);
     }
 
     private function optional(?FormattedText $text): ?string

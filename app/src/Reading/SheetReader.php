@@ -30,6 +30,7 @@ use Notagram\Notation\ReadSheet;
 use Notagram\Notation\SheetOverview;
 use Notagram\Notation\Token;
 use Notagram\Source\EditorOffsets;
+use Notagram\Source\Regex;
 
 /** Reads a sheet for the browser: all of it, or what differs from the text the browser has. */
 final readonly class SheetReader
@@ -53,8 +54,8 @@ final readonly class SheetReader
     {
         $most = null === $known ? self::IN_SIGHT : self::AT_MOST;
         $blocks = null === $known
-            ? Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff())
-            : Blocks::after($known->text, $known->map, $sheet->text(), $sheet->notation(), $sheet->switchedOff());
+            ? Blocks::of($sheet->text(), $sheet->notation(), $sheet->settings())
+            : Blocks::after($known->text, $known->map, $sheet->text(), $sheet->notation(), $sheet->settings());
         $this->known->remember($sheet, $blocks->map);
         $start = null === $known ? 0 : $blocks->sharedStart($known->map);
         $end = null === $known ? 0 : $blocks->sharedEnd($known->map, $start);
@@ -85,7 +86,7 @@ final readonly class SheetReader
     /** The bodies of so many blocks from one on. */
     public function bodies(Sheet $sheet, int $from, ?BlockTarget $target): BodiesView
     {
-        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff());
+        $blocks = Blocks::of($sheet->text(), $sheet->notation(), $sheet->settings());
         $bodies = [];
         for ($index = $from; $index < min($blocks->count(), $from + self::AT_MOST); ++$index) {
             $name = $blocks->map->nameAt($index);
@@ -99,22 +100,29 @@ final readonly class SheetReader
     public function writtenAs(Target $target, Sheet $sheet): WrittenSheetView
     {
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
+        $handedOver = $target->write($read, $sheet->keptPictures());
         $written = [];
-        foreach ($target->write($read, $sheet->keptPictures())->blocks as $block) {
+        foreach ($handedOver->blocks as $block) {
             $written[$block->placed->block->start] = $this->written($block->text, $block->losses);
         }
 
         return new WrittenSheetView(
-            Blocks::of($sheet->text(), $sheet->notation(), $sheet->switchedOff())->digest(),
+            Blocks::of($sheet->text(), $sheet->notation(), $sheet->settings())->digest(),
             array_map(fn (PlacedBlock $placed) => $written[$placed->block->start] ?? $this->written('', []), $read->blocks),
             FileNames::handedOver($sheet, $target),
+            \strlen($handedOver->bytes),
+            str_starts_with($target->mediaType(), 'text/'),
         );
     }
 
-    /** @param list<Loss> $losses */
+    /**
+     * A picture that is written out in the text is millions of letters that nobody reads: all but the first are left out here.
+     *
+     * @param list<Loss> $losses
+     */
     private function written(string $text, array $losses): WrittenView
     {
-        return new WrittenView($text, array_map(fn (Loss $loss) => new LossView($loss->kind, $this->sentences->of($loss->message)), $losses));
+        return new WrittenView(str_contains($text, ';base64') ? Regex::replace('~;base64\\\\?,[A-Za-z0-9+/]{24}\K[A-Za-z0-9+/=\\\\]++~', '…', $text) : $text, array_map(fn (Loss $loss) => new LossView($loss->kind, $this->sentences->of($loss->message)), $losses));
     }
 
     private function writtenBlock(BlockTarget $target, BlockReading $reading, Sheet $sheet): WrittenView
@@ -135,7 +143,7 @@ final readonly class SheetReader
             $name,
             $reading->kind,
             array_map(static fn (Token $token) => new TokenView($token->kind, $ofTokens->toEditor($token->start), $ofTokens->toEditor($token->end)), $reading->tokensIn($text)),
-            array_map(fn (Finding $finding) => FindingView::of($finding, $ofFindings, $this->sentences), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->switchedOff())),
+            array_map(fn (Finding $finding) => FindingView::of($finding, $ofFindings, $this->sentences), $this->checker->findingsIn($sheet->notation(), $reading, $text, $sheet->wishes())),
             $reading->category,
             $reading->comments,
             null === $reading->question ? null : $this->questions->of($reading->question, $sheet->keptPictures()),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Entity\Sheet;
+use App\Entity\SheetPicture;
 use App\View\CreatedView;
 use App\View\EncodingView;
+use App\View\PictureView;
 use App\View\SheetView;
 use Notagram\Message\Sentences;
 use Notagram\Source\LineEnding;
@@ -21,6 +23,11 @@ final readonly class SheetViews
     public function created(Sheet $sheet): CreatedView
     {
         return new CreatedView($sheet->id, $sheet->title(), $sheet->awaitsTidying());
+    }
+
+    public function picture(SheetPicture $picture): PictureView
+    {
+        return new PictureView($picture->number, $picture->name, $picture->kept()->address, $picture->width, $picture->height, $picture->size);
     }
 
     public function of(Sheet $sheet): SheetView
@@ -42,6 +49,7 @@ final readonly class SheetViews
             $sheet->awaitsTidying(),
             $source->certainty,
             array_map($this->sentences->of(...), $sheet->notes()),
+            array_map($this->picture(...), $sheet->pictures()),
             $sheet->changedAt()->format(\DATE_ATOM),
             $this->reader->read($sheet),
         );

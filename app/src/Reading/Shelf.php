@@ -62,12 +62,13 @@ final readonly class Shelf
         $states = '';
         $unmarked = 0;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
-        $isRecognised = CheckedSheet::isRecognised($this->checker->findingsAtAGlance($read->overview(), $sheet->wishes()));
+        $wishes = $sheet->wishes();
+        $isRecognised = CheckedSheet::isRecognised($this->checker->findingsAtAGlance($read->overview(), $wishes));
         foreach ($read->blocks as $placed) {
             if (null !== $placed->number) {
                 $states .= BlockKind::Broken === $placed->reading->kind
                     ? 'b'
-                    : (!$isRecognised ? 'f' : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $sheet->switchedOff())));
+                    : (!$isRecognised ? 'f' : $this->letter($this->checker->findingsIn($sheet->notation(), $placed->reading, $placed->block->textIn($sheet->text()), $wishes)));
                 $unmarked += $isRecognised && false === $placed->reading->question?->isMarked() ? 1 : 0;
             }
         }

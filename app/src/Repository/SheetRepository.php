@@ -154,6 +154,12 @@ final readonly class SheetRepository
         }
     }
 
+    /** Where its states rest on something else than what its key names. */
+    public function forgetOutline(string $id): void
+    {
+        $this->entities->getConnection()->executeStatement('DELETE FROM outline WHERE sheet_id = ?', [$id]);
+    }
+
     public function isEmpty(): bool
     {
         return 0 === (int) $this->entities->createQuery('SELECT COUNT(s.id) FROM '.Sheet::class.' s')->getSingleScalarResult();

@@ -22,6 +22,7 @@ final readonly class NotationView
         public ?string $switchOff,
         public bool $canBeTidied,
         public array $parts,
+        public bool $holdsPictures,
         public string $usualTarget,
     ) {
     }

@@ -13,6 +13,7 @@ final readonly class OutlookView
      * @param list<OfferedMarkView>     $offered
      * @param string                    $points     what all questions are worth together, a decimal
      * @param list<CategoryTotalView>   $categories in the order in which they begin
+     * @param list<PictureUseView>      $pictures
      * @param ?UntidiedView             $untidied   what tidying would do; null where it would do nothing, or nobody waits for it
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class OutlookView
         public ?UntidiedView $untidied,
         public string $points,
         public array $categories,
+        public array $pictures,
     ) {
     }
 }

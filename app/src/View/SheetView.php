@@ -14,6 +14,7 @@ final readonly class SheetView
      * @param list<string> $switchedOff
      * @param bool         $awaitsTidying until its tidied text was used or dismissed
      * @param list<string> $notes what was left out of the document that it came as
+     * @param list<PictureView> $pictures
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class SheetView
         public bool $awaitsTidying,
         public Certainty $certainty,
         public array $notes,
+        public array $pictures,
         public string $changedAt,
         public ReadingView $reading,
     ) {

@@ -9,10 +9,12 @@ final readonly class StyleChoiceView
 {
     /**
      * @param list<StyleValueView> $values
+     * @param bool                 $isOfPictures whether it makes no difference to a sheet without pictures
      */
     public function __construct(
         public string $label,
         public array $values,
+        public bool $isOfPictures,
     ) {
     }
 }

@@ -16,7 +16,6 @@ final readonly class TargetView
         public string $id,
         public string $label,
         public string $about,
-        public bool $isText,
         public bool $isByBlock,
         public array $styles,
     ) {

@@ -15,6 +15,9 @@ final readonly class WrittenSheetView
         public array $blocks,
         /** What the file is called that a person takes away. */
         public string $fileName,
+        /** How large the file is, in bytes. */
+        public int $fileSize,
+        public bool $isText,
     ) {
     }
 }

@@ -48,11 +48,9 @@ final class Checker
     /**
      * What the notation and the rules say of one block, in its own coordinates and in the order of the text.
      *
-     * @param list<string> $switchedOff codes that are off for the whole sheet
-     *
      * @return list<Finding>
      */
-    public function findingsIn(Notation $notation, BlockReading $reading, string $text, array $switchedOff = []): array
+    public function findingsIn(Notation $notation, BlockReading $reading, string $text, SheetWishes $wishes = new SheetWishes()): array
     {
         $findings = $reading->findings;
         if (Regex::match($this->signsOfText, $text)) {
@@ -63,14 +61,14 @@ final class Checker
             }
         }
         if (null !== $reading->question) {
-            foreach ($this->findingsOf($reading->question, $text) as $finding) {
+            foreach ($this->findingsOf($reading->question, $text, $wishes) as $finding) {
                 $findings[] = null === $finding->remedy ? $finding : self::remedied($finding, $finding->remedy, $notation->marker(), $reading->question, $text);
             }
         }
         if ([] === $findings) {
             return [];
         }
-        $off = [...$reading->switchedOff, ...$switchedOff];
+        $off = [...$reading->switchedOff, ...$wishes->switchedOff];
         $findings = self::withOff(self::withoutWhatWasSaid($findings, $off), $off);
         usort($findings, static fn (Finding $one, Finding $other) => $one->span->start <=> $other->span->start);
 
@@ -85,10 +83,10 @@ final class Checker
     }
 
     /** @return list<Finding> */
-    private function findingsOf(Question $question, string $text): array
+    private function findingsOf(Question $question, string $text, SheetWishes $wishes): array
     {
         $findings = [];
-        $wording = new Wording($question);
+        $wording = new Wording($question, $wishes->pictures);
         foreach ($this->wokenBy(Need::metBy($wording, $text)) as $rule) {
             foreach ($rule->check($wording) as $finding) {
                 $findings[] = $finding;
@@ -138,7 +136,7 @@ final class Checker
     {
         $ofBlocks = [];
         foreach ($sheet->blocks as $placed) {
-            $ofBlocks[] = $this->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($sheet->source->text), $wishes->switchedOff);
+            $ofBlocks[] = $this->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($sheet->source->text), $wishes);
         }
 
         return new CheckedSheet($sheet, $ofBlocks, $this->findingsAtAGlance($sheet->overview(), $wishes), $this->findingsOfWhole($sheet, $wishes));

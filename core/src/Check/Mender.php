@@ -77,7 +77,7 @@ final readonly class Mender
         $sheet = ReadSheet::of($source, $notation);
         $findings = $this->checker->findingsAtAGlance($sheet->overview(), $wishes);
         foreach ($sheet->blocks as $placed) {
-            foreach ($this->checker->findingsIn($notation, $placed->reading, $placed->block->textIn($source->text), $wishes->switchedOff) as $finding) {
+            foreach ($this->checker->findingsIn($notation, $placed->reading, $placed->block->textIn($source->text), $wishes) as $finding) {
                 $findings[] = $finding->shiftedBy($placed->block->start);
             }
         }

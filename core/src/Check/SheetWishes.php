@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Notagram\Check;
 
 use Notagram\Check\Repeat\StemPrint;
+use Notagram\Question\KeptPictures;
 
-/** What the person has said about a sheet, for the check to hold it against. */
+/** What the person has said about a sheet and put with it, for the check to hold it against. */
 final readonly class SheetWishes
 {
     /**
@@ -14,8 +15,9 @@ final readonly class SheetWishes
      * @param ?string         $expectedPoints    what all points should come to, a decimal
      * @param list<string>    $switchedOff       codes of which nobody wants to hear
      * @param ?list<StemPrint> $neighbours        the questions of the other sheets, which should not be asked again; null where questions are not to be compared at all
+     * @param KeptPictures    $pictures          those that are kept with the sheet
      */
-    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [], public ?string $expectedPoints = null)
+    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [], public ?string $expectedPoints = null, public KeptPictures $pictures = new KeptPictures())
     {
     }
 }

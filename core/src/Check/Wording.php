@@ -6,6 +6,7 @@ namespace Notagram\Check;
 
 use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
+use Notagram\Question\KeptPictures;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
@@ -31,7 +32,7 @@ final class Wording
     private ?string $optionLines = null;
     private ?bool $leansOnOthers = null;
 
-    public function __construct(public readonly Question $question)
+    public function __construct(public readonly Question $question, public readonly KeptPictures $pictures = new KeptPictures())
     {
         $this->stem = $question->stem->plain();
         $this->stemWords = self::wordsOf($this->stem);

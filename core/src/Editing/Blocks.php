@@ -18,24 +18,24 @@ final readonly class Blocks
     {
     }
 
-    /** @param list<string> $switchedOff what is not wanted in the sheet: it changes what is said of a block */
-    public static function of(string $text, Notation $notation, array $switchedOff): self
+    /** @param list<string> $settings what the reading of a block rests on besides its text: what is not wanted in the sheet, its pictures */
+    public static function of(string $text, Notation $notation, array $settings): self
     {
         $blocks = $notation->reader()->split($text);
 
-        return new self($text, BlockMap::of($text, $blocks, self::settings($notation, $switchedOff)), $blocks, 0);
+        return new self($text, BlockMap::of($text, $blocks, self::settings($notation, $settings)), $blocks, 0);
     }
 
     /**
      * The same as {@see self::of()}, where it can from what is known of the text before a change: only what lies around the
      * change is split. Blocks that the change did not reach are not to be had from it.
      *
-     * @param list<string> $switchedOff
+     * @param list<string> $settings
      */
-    public static function after(string $old, BlockMap $known, string $text, Notation $notation, array $switchedOff): self
+    public static function after(string $old, BlockMap $known, string $text, Notation $notation, array $settings): self
     {
-        if ($known->settings !== self::settings($notation, $switchedOff) || $known->startAt($known->count()) !== \strlen($old)) {
-            return self::of($text, $notation, $switchedOff);
+        if ($known->settings !== self::settings($notation, $settings) || $known->startAt($known->count()) !== \strlen($old)) {
+            return self::of($text, $notation, $settings);
         }
         $start = strspn($old ^ $text, "\0");
         $shorter = min(\strlen($old), \strlen($text)) - $start;
@@ -43,7 +43,7 @@ final readonly class Blocks
         $from = self::anchor($old, $known, $known->indexAt($start) - 2, -1, $notation);
         $to = self::anchor($old, $known, $known->indexAt(\strlen($old) - $end) + 2, 1, $notation);
         if (null === $from && null === $to) {
-            return self::of($text, $notation, $switchedOff);
+            return self::of($text, $notation, $settings);
         }
         $first = $from ?? 0;
         $behind = null === $to ? $known->count() : $to + 1;
@@ -53,7 +53,7 @@ final readonly class Blocks
         $map = BlockMap::of($stretch, $blocks, $known->settings);
         $last = $map->count() - 1;
         if ($last < 0 || (null !== $from && !$map->agreesAt(0, $known, $from)) || (null !== $to && !$map->agreesAt($last, $known, $to))) {
-            return self::of($text, $notation, $switchedOff);
+            return self::of($text, $notation, $settings);
         }
 
         return new self(
@@ -109,9 +109,9 @@ final readonly class Blocks
         return null;
     }
 
-    /** @param list<string> $switchedOff */
-    private static function settings(Notation $notation, array $switchedOff): string
+    /** @param list<string> $settings */
+    private static function settings(Notation $notation, array $settings): string
     {
-        return implode(' ', [$notation->id(), ...$switchedOff]);
+        return implode(' ', [$notation->id(), ...$settings]);
     }
 }

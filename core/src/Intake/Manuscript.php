@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Notagram\Message\Message;
+use Notagram\Question\KeptPicture;
+use Notagram\Question\KeptPictures;
+use Notagram\Question\PictureName;
 
 /**
  * What a document holds, as its reader sees it: lines of text, with the numbers and letters that the word processor made.
@@ -21,5 +24,16 @@ final readonly class Manuscript
      */
     public function __construct(public string $text, public array $emphasised = [], public array $notes = [], public array $pictures = [])
     {
+    }
+
+    public function keptPictures(): KeptPictures
+    {
+        $kept = [];
+        foreach ($this->pictures as $index => $picture) {
+            $type = $picture->mediaType();
+            $kept[] = new KeptPicture($index + 1, PictureName::clean($picture->name, $type, array_column($kept, 'name')), $type, null, static fn () => $picture->bytes);
+        }
+
+        return new KeptPictures($kept);
     }
 }

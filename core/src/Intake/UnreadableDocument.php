@@ -14,6 +14,12 @@ final class UnreadableDocument extends \RuntimeException
         parent::__construct($reason->id);
     }
 
+    /** @param string $refusal as the catalogue names it among the refusals */
+    public static function because(string $refusal, string|int $file, string|int ...$arguments): self
+    {
+        return new self(new Message('refusal/'.$refusal, ['file' => $file] + Message::named($arguments)));
+    }
+
     public static function damaged(): self
     {
         return new self(new Message('refusal/damaged'));

@@ -37,6 +37,11 @@ final readonly class BlockReading
         return $readings[$kind->value] ??= new self($kind);
     }
 
+    public function withQuestion(Question $question): self
+    {
+        return new self($this->kind, $question, $this->findings, $this->tokens, $this->category, $this->comments, $this->switchedOff);
+    }
+
     /**
      * @param string $text the block's own
      *

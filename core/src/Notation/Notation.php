@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation;
 
+use Notagram\Question\PictureMark;
+
 interface Notation
 {
     /** As it goes over the wire and on the command line. */
@@ -34,6 +36,9 @@ interface Notation
 
     /** @param string $before the text of a line up to the cursor */
     public function placeAtCursor(string $before): ?CursorPlace;
+
+    /** How a text of that format shows a picture; null where it cannot. */
+    public function pictureMark(string $format): ?PictureMark;
 
     /** A note of the author that no pupil sees, as a line of its own; null where there is no way to write one. */
     public function comment(string $note): ?string;

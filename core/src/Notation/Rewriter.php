@@ -35,6 +35,13 @@ interface Rewriter
     /** Whether a key list further down says which answer of this question is right. */
     public function isKeyedElsewhere(Block $block): bool;
 
+    /**
+     * A text as it is spelled where it is put in.
+     *
+     * @param string $before the block's own text up to there
+     */
+    public function spelledAt(string $before, string $text): string;
+
     /** What stands before a question without being part of it: the number printed there. */
     public function head(string $text): string;
 }

@@ -28,7 +28,14 @@ final class TextProof
     /** Private-use characters that stand around the number of a formula while its text is rendered. */
     private const FORMULA = ["\u{F8F2}", "\u{F8F3}"];
 
-    public function html(FormattedText $text): string
+    public function html(FormattedText $text, KeptPictures $pictures = new KeptPictures()): string
+    {
+        $html = KeptSource::settled($this->withFormulas($text), $pictures);
+
+        return [] === $pictures->all ? $html : self::withPictures($html, $pictures);
+    }
+
+    private function withFormulas(FormattedText $text): string
     {
         if ('' === $text->text) {
             return '';
@@ -73,21 +80,21 @@ final class TextProof
      *
      * @param string $gap trusted HTML that goes in its place
      */
-    public function htmlWithGap(string $before, string $after, string $format, string $gap): string
+    public function htmlWithGap(string $before, string $after, string $format, string $gap, KeptPictures $pictures = new KeptPictures()): string
     {
         $sentence = str_replace(self::GAP, '', $before).self::GAP.str_replace(self::GAP, '', $after);
         $times = 0;
-        $html = HtmlText::replaced($this->html(new FormattedText($sentence, $format)), '/'.self::GAP.'/u', static fn () => $gap, $times);
+        $html = HtmlText::replaced($this->html(new FormattedText($sentence, $format), $pictures), '/'.self::GAP.'/u', static fn () => $gap, $times);
 
         // Where the gap stood inside a tag, there is no place for it: it is shown after the sentence then.
         return str_replace(self::GAP, '', $html).(1 === $times ? '' : $gap);
     }
 
-    /** Safe HTML with the pictures that its text names, each where it is named, with its words for those who cannot see it. */
-    public static function withPictures(string $html, KeptPictures $pictures): string
+    /** Safe HTML with the pictures that its text names by number, each where it is named, with its words for those who cannot see it. */
+    private static function withPictures(string $html, KeptPictures $pictures): string
     {
         return HtmlText::replaced($html, KeptPictures::NAMED, static function (array $name) use ($pictures): ?string {
-            $address = $pictures->addressOf((int) $name[1]);
+            $address = $pictures->numbered((int) $name[1])?->address;
 
             return null === $address ? null : \sprintf('<img class="kept" src="%s" alt="%s">', htmlspecialchars($address), htmlspecialchars($name[2] ?? "picture {$name[1]}"));
         });
@@ -145,6 +152,7 @@ final class TextProof
             ->allowElement('img', ['src', 'alt', 'title', 'width', 'height'])
             ->allowElement('a', ['href', 'title', 'lang', 'dir'])
             ->forceAttribute('a', 'rel', 'noopener noreferrer nofollow')
-            ->forceAttribute('a', 'target', '_blank');
+            ->forceAttribute('a', 'target', '_blank')
+            ->withAttributeSanitizer(new KeptSource());
     }
 }

@@ -29,6 +29,11 @@ final readonly class AcceptedNumber
         return new self(true, $min, $max, $weight, $feedback, $span);
     }
 
+    public function withFeedback(?FormattedText $feedback): self
+    {
+        return new self($this->isRange, $this->first, $this->second, $this->weight, $feedback, $this->span);
+    }
+
     /** As the notations write it: 34..36, 35:1, or 35 alone where nothing is tolerated. */
     public function spelled(): string
     {

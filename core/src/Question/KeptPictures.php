@@ -6,54 +6,68 @@ namespace Notagram\Question;
 
 use Notagram\Source\Regex;
 
-/** The pictures that a sheet keeps beside its text, which names each where it stands: “[picture 2: A smoker]”. */
+/**
+ * The pictures that a sheet keeps beside its text, which shows each by its name (“<img src="smoker.png" …>”, “![…](smoker.png)”).
+ * Text that came with a document has no marks for that and names them by their numbers: “[picture 2: A smoker]”.
+ */
 final readonly class KeptPictures
 {
-    /** How a text names one: its number, and what it shows. */
+    /** How a text names one by its number, and what it shows. */
     public const NAMED = '/\[picture (\d{1,5})(?:: ([^\[\]<>\n]*+))?\]/';
 
-    /** @param array<int, ?string> $addresses where each can be shown from, by number from 1; null where no browser can show it */
-    public function __construct(private array $addresses = [])
-    {
-    }
+    /** @var array<int, KeptPicture> */
+    private array $byNumber;
+    /** @var array<string, KeptPicture> */
+    private array $byName;
 
-    /** Pictures that are known, and can be shown nowhere. */
-    public static function unseen(int $count): self
+    /** @param list<KeptPicture> $all */
+    public function __construct(public array $all = [])
     {
-        return new self(0 === $count ? [] : array_fill(1, $count, null));
+        $this->byNumber = array_column($all, null, 'number');
+        $this->byName = array_column($all, null, 'name');
     }
 
     /**
-     * How a text names a picture.
+     * How a text names a picture by its number.
      *
      * @param ?int   $number      null where only its place is known
-     * @param string $alternative what it shows, in words
+     * @param string $description what it shows, in words
      */
-    public static function name(?int $number, string $alternative = ''): string
+    public static function name(?int $number, string $description = ''): string
     {
-        $alternative = trim(Regex::replace('/\s++/u', ' ', strtr($alternative, '[]<>', '()()')));
+        $description = trim(Regex::replace('/\s++/u', ' ', strtr($description, '[]<>', '()()')));
 
-        return '[picture'.(null === $number ? '' : " {$number}").('' === $alternative ? '' : ": {$alternative}").']';
+        return '[picture'.(null === $number ? '' : " {$number}").('' === $description ? '' : ": {$description}").']';
+    }
+
+    public function numbered(int $number): ?KeptPicture
+    {
+        return $this->byNumber[$number] ?? null;
+    }
+
+    /** @param string $source as a mark gives it */
+    public function called(string $source): ?KeptPicture
+    {
+        return $this->byName[rawurldecode($source)] ?? null;
     }
 
     /**
-     * The numbers of the kept pictures that a text names, in order.
+     * The pictures that stand in a text, by number or by name, in the order of their numbers. Any mention counts: what
+     * a notation has not taken for a picture may be meant for one.
      *
-     * @return list<int>
+     * @return list<KeptPicture>
      */
-    public function namedIn(string $text): array
+    public function mentionedIn(string $text): array
     {
-        if ([] === $this->addresses || !str_contains($text, '[picture ')) {
-            return [];
+        $mentioned = [];
+        foreach ($this->all as $picture) {
+            if (str_contains($text, $picture->name) && Regex::match('/(?<![\w.-])'.preg_quote($picture->name, '/').'(?![\w-])/', $text)) {
+                $mentioned[] = $picture;
+            } elseif (str_contains($text, "[picture {$picture->number}:") || str_contains($text, "[picture {$picture->number}]")) {
+                $mentioned[] = $picture;
+            }
         }
-        Regex::matchAll(self::NAMED, $text, $names);
 
-        return array_values(array_unique(array_filter(array_map(\intval(...), $names[1]), fn (int $number): bool => \array_key_exists($number, $this->addresses))));
-    }
-
-    /** Where a picture can be shown from; null where it is none of these, or no browser can show it. */
-    public function addressOf(int $number): ?string
-    {
-        return $this->addresses[$number] ?? null;
+        return $mentioned;
     }
 }

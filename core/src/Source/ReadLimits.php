@@ -9,6 +9,10 @@ final readonly class ReadLimits
 {
     public const MAX_FILE_BYTES = 20_000_000;
 
+    /** Of a picture that is put into a text; and the dots that it unpacks to, which take four bytes each where it is shown. */
+    public const MAX_PICTURE_BYTES = 5_000_000;
+    public const MAX_PICTURE_DOTS = 50_000_000;
+
     /** So many questions are compared with each other while a person writes, and so many are looked at together: it takes a second. */
     public const MAX_QUESTIONS_COMPARED = 5_000;
     public const MAX_QUESTIONS_TOGETHER = 20_000;

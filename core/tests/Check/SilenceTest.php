@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Tests\Check;
 
 use Notagram\Check\Checker;
+use Notagram\Check\SheetWishes;
 use Notagram\Finding\Finding;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -38,7 +39,7 @@ final class SilenceTest extends TestCase
     {
         $sheet = ReadSheet::of(SourceText::fromUtf8($text), Notations::find($notation) ?? throw new \LogicException());
         $placed = $sheet->numbered(1);
-        $findings = (new Checker())->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($text), $off);
+        $findings = (new Checker())->findingsIn($sheet->notation, $placed->reading, $placed->block->textIn($text), new SheetWishes(switchedOff: $off));
 
         return array_values(array_map(static fn (Finding $finding) => $finding->code, array_filter($findings, static fn (Finding $finding) => !$finding->isOff)));
     }

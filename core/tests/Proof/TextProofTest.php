@@ -6,8 +6,8 @@ namespace Notagram\Tests\Proof;
 
 use Notagram\Proof\TextProof;
 use Notagram\Question\FormattedText;
-use Notagram\Question\KeptPictures;
 use Notagram\Source\ReadLimits;
+use Notagram\Tests\Pictures;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -57,12 +57,21 @@ final class TextProofTest extends TestCase
 
     public function testAPictureStandsWhereItIsNamedAndItsWordsStaySafe(): void
     {
-        $pictures = new KeptPictures([1 => '/one?a&b', 2 => null]);
-        self::assertSame('See <img class="kept" src="/one?a&amp;b" alt="a &quot;bee&quot; &amp; x"><br>', TextProof::withPictures('See [picture 1: a "bee" &amp; x]<br>', $pictures));
-        self::assertSame('<img class="kept" src="/one?a&amp;b" alt="picture 1">', TextProof::withPictures('[picture 1]', $pictures));
-        // No browser shows the second, and there is no third; markup within a name is none of a document's; a tag stays whole.
-        foreach (['[picture 2: a metafile]', '[picture 3]', '[picture 1: <b>bold</b>]', '[picture]', '<b title="[picture 1: &quot;x]">bee</b>'] as $text) {
-            self::assertSame($text, TextProof::withPictures($text, $pictures));
+        $pictures = Pictures::kept('hive.png', null);
+        $html = static fn (string $text, string $format = 'auto') => (new TextProof())->html(new FormattedText($text, $format), $pictures);
+
+        self::assertSame('See <img class="kept" src="/kept/1" alt="a &quot;bee&quot; &amp; x">', $html('See [picture 1: a "bee" & x]'));
+        self::assertSame('<img class="kept" src="/kept/1" alt="picture 1">', $html('[picture 1]'));
+        self::assertSame('<img class="kept" src="/kept/1" alt="A hive" />', $html('<img src="hive.png" alt="A hive">'));
+        self::assertSame('<p>See <img class="kept" src="/kept/1" alt="A hive" /></p>', $html('See ![A hive](hive.png)', 'markdown'));
+        self::assertSame('<p><code>![A hive](hive.png)</code></p>', $html('`![A hive](hive.png)`', 'markdown'));
+        // No browser shows the second, and there is no third; the address of nobody else is asked for.
+        foreach (['[picture 2: a metafile]', '[picture 3]', '[picture]'] as $text) {
+            self::assertSame($text, $html($text));
+        }
+        foreach (['other.png', '/kept/1', '../hive.png', 'hive.png?x', 'unseen-2.emf', 'data:kept,other.png'] as $source) {
+            self::assertSame('<img alt="x" />', $html("<img src=\"{$source}\" alt=\"x\">"), $source);
+            self::assertSame('<img alt="x" />', (new TextProof())->html(new FormattedText("<img src=\"{$source}\" alt=\"x\">", 'html')), $source);
         }
     }
 

@@ -20,6 +20,8 @@ export type Mended = Schemas['MendedView']
 export type Notation = Schemas['NotationView']
 export type Offer = Schemas['OfferView']
 export type Outlook = Schemas['OutlookView']
+export type Picture = Schemas['PictureView']
+export type PictureUse = Schemas['PictureUseView']
 export type Place = Schemas['PlaceView']
 export type Proposal = Schemas['ProposalView']
 export type Question = Schemas['QuestionView']
@@ -92,6 +94,17 @@ async function opened(id: string): Promise<Answer<Sheet>> {
 
 const at = (id: string) => ({ params: { path: { id } } })
 
+const ofPicture = (id: string, number: number) => ({ params: { path: { id, number } } })
+
+const withFile = (file: File) => ({
+  body: { file: file as unknown as string },
+  bodySerializer: () => {
+    const form = new FormData()
+    form.append('file', file)
+    return form
+  },
+})
+
 export const api = {
   shelf: () => asked(client.GET('/api/shelf')),
   offer: () => asked(client.GET('/api/offer')),
@@ -109,17 +122,13 @@ export const api = {
   /** A sheet of its own for a text that was typed in another. */
   createBeside: (id: string, title: string, text: string, notation: string | null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, picturesOf: id } })),
-  bringIn: (file: File) =>
-    asked(
-      client.POST('/api/files', {
-        body: { file: file as unknown as string },
-        bodySerializer: () => {
-          const form = new FormData()
-          form.append('file', file)
-          return form
-        },
-      }),
-    ),
+  bringIn: (file: File) => asked(client.POST('/api/files', withFile(file))),
+  addPicture: (id: string, file: File) =>
+    asked(client.POST('/api/sheets/{id}/pictures', { ...at(id), ...withFile(file) })),
+  changePicture: (id: string, number: number, isRemoved: boolean) =>
+    asked(client.PATCH('/api/sheets/{id}/pictures/{number}', { ...ofPicture(id, number), body: { isRemoved } })),
+  pictureEntry: (id: string, number: number, body: Schemas['PictureEntryRequest']) =>
+    asked(client.POST('/api/sheets/{id}/pictures/{number}/entry', { ...ofPicture(id, number), body })),
   bringInSample: (name: string) => asked(client.POST('/api/samples/{name}', { params: { path: { name } } })),
   change: (id: string, change: SheetChange) => asked(client.PATCH('/api/sheets/{id}', { ...at(id), body: change })),
   save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),

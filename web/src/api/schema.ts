@@ -1321,6 +1321,60 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a picture with a sheet; it stands nowhere in the text yet. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "multipart/form-data": {
+                        /** Format: binary */
+                        file: string;
+                    };
+                };
+            };
+            responses: {
+                /** @description A picture that is kept with a sheet. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PictureView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/pictures/{number}": {
         parameters: {
             query?: never;
@@ -1328,7 +1382,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A picture that came with a document. Its number stands for the same bytes for ever. */
+        /** A picture that is kept with a sheet. Its number stands for the same bytes for ever. */
         get: {
             parameters: {
                 query?: never;
@@ -1363,6 +1417,94 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Removes a picture that stands nowhere in the text, or puts it back. */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PictureChangeRequest"];
+                };
+            };
+            responses: {
+                /** @description A picture that is kept with a sheet. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PictureView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
+    "/api/sheets/{id}/pictures/{number}/entry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says which edit shows a picture at the cursor; the browser makes it, so that it can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PictureEntryRequest"];
+                };
+            };
+            responses: {
+                /** @description The edits that mark. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MarkedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -2097,6 +2239,7 @@ export interface components {
             canBeTidied: boolean;
             /** @description what it has a place for, besides stem and answers */
             parts: ("title" | "category" | "points" | "explanation" | "feedback" | "weight" | "format")[];
+            holdsPictures: boolean;
             /** @description what a sheet in it is most often handed over as */
             usualTarget: string;
         };
@@ -2150,11 +2293,42 @@ export interface components {
             points: string;
             /** @description in the order in which they begin */
             categories: components["schemas"]["CategoryTotalView"][];
+            pictures: components["schemas"]["PictureUseView"][];
         };
         /** @description A prompt and its match. */
         PairView: {
             prompt: string;
             match: string;
+        };
+        /** @description Removes a picture from a sheet, or puts it back. */
+        PictureChangeRequest: {
+            isRemoved: boolean;
+        };
+        /** @description Where a picture is put into the text that $base names, and what it shows. */
+        PictureEntryRequest: {
+            base: string;
+            /** @description of the cursor, as the editor counts */
+            offset: number;
+            /** @description the words for those who cannot see it; may be empty */
+            description?: string;
+        };
+        /** @description Where a picture stands in the text. */
+        PictureUseView: {
+            number: number;
+            /** @description also where it stands in no question */
+            isUsed: boolean;
+            questions: number[];
+        };
+        /** @description A picture that is kept with a sheet. */
+        PictureView: {
+            number: number;
+            name: string;
+            /** @description where it is shown from; null where no browser can show it */
+            address: string | null;
+            width: number | null;
+            height: number | null;
+            /** @description bytes */
+            size: number;
         };
         /** @description A place in the text that $base names, or that it becomes by what was typed since; editor offsets. */
         PlaceRequest: {
@@ -2335,6 +2509,7 @@ export interface components {
             certainty: "certain" | "likely" | "guess";
             /** @description what was left out of the document that it came as */
             notes: string[];
+            pictures: components["schemas"]["PictureView"][];
             changedAt: string;
             reading: components["schemas"]["ReadingView"];
         };
@@ -2390,6 +2565,8 @@ export interface components {
         StyleChoiceView: {
             label: string;
             values: components["schemas"]["StyleValueView"][];
+            /** @description whether it makes no difference to a sheet without pictures */
+            isOfPictures: boolean;
         };
         /** @description A value of a style, with the word that asks for it behind the target’s id; empty where it is the usual one. */
         StyleValueView: {
@@ -2412,7 +2589,6 @@ export interface components {
             label: string;
             /** @description who takes it */
             about: string;
-            isText: boolean;
             /** @description whether what is written of a block stays when another one changes */
             isByBlock: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
@@ -2480,6 +2656,8 @@ export interface components {
             digest: string;
             blocks: components["schemas"]["WrittenView"][];
             fileName: string;
+            fileSize: number;
+            isText: boolean;
         };
         /** @description What is written of a block, and what of it is lost. */
         WrittenView: {

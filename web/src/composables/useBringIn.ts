@@ -25,9 +25,13 @@ interface Run {
 /**
  * Puts files on the shelf, wherever they are dropped; one alone opens at once.
  *
- * @param onDone what follows where none opens, with how many have come
+ * @param onDone    what follows where none opens, with how many have come
+ * @param takesDrop whether the page does something else with what is dropped
  */
-export function useBringIn(onDone: (come: number) => unknown) {
+export function useBringIn(
+  onDone: (come: number) => unknown,
+  takesDrop: (files: readonly File[], event: DragEvent) => boolean = () => false,
+) {
   const router = useRouter()
   const refusals = ref<Refusal[]>([])
   const isOver = ref(false)
@@ -97,7 +101,8 @@ export function useBringIn(onDone: (come: number) => unknown) {
       event.preventDefault()
       event.stopPropagation()
       isOver.value = false
-      void bringIn([...event.dataTransfer.files])
+      const files = [...event.dataTransfer.files]
+      if (!takesDrop(files, event)) void bringIn(files)
     },
     { capture: true },
   )

@@ -14,6 +14,7 @@ interface DeskActionDoors {
   otherSide: () => void
   openHelp: () => void
   toggleAtHand: () => void
+  choosePicture: () => void
 }
 
 /** Everything that can be done on the desk, in one table: help, status bar and keys are made of it. */
@@ -25,6 +26,7 @@ export function useDeskActions({
   otherSide,
   openHelp,
   toggleAtHand,
+  choosePicture,
 }: DeskActionDoors): readonly Action[] {
   const router = useRouter()
   const isDark = useDark({ disableTransition: false })
@@ -42,6 +44,7 @@ export function useDeskActions({
     { id: 'otherSide', keys: 'F6', run: otherSide, hint: 'desk.otherSide' },
     { id: 'suggest', keys: 'Ctrl Space' },
     { id: 'atHand', keys: '', run: toggleAtHand },
+    { id: 'picture', keys: 'F4', run: choosePicture },
     { id: 'search', keys: 'Ctrl F', run: desk.search },
     { id: 'undo', keys: 'Ctrl Z', run: desk.undo },
     { id: 'redo', keys: 'Ctrl Y', run: desk.redo },

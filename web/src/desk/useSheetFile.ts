@@ -70,7 +70,16 @@ export function useSheetFile(id: string, { source, saving, edits, places, lookAr
   /** Sets something on the sheet; the answer is the sheet as it is then, read anew. */
   async function change(what: SheetChange): Promise<boolean> {
     await edits.settled()
-    const next = await asked(() => api.change(id, what))
+    return shown(await asked(() => api.change(id, what)))
+  }
+
+  /** Shows the sheet as the server has it. */
+  async function refresh(): Promise<boolean> {
+    await edits.settled()
+    return shown(await asked(() => api.sheet(id)))
+  }
+
+  function shown(next: Sheet | null): boolean {
     if (!next) return false
     sheet.value = next
     if (saving.isSettled()) {
@@ -125,6 +134,7 @@ export function useSheetFile(id: string, { source, saving, edits, places, lookAr
     problem: readonly(problem),
     open,
     change,
+    refresh,
     setOff,
     setOffHere,
     settle,

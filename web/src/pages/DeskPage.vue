@@ -18,10 +18,13 @@ import { LEAF_NAMES, type LeafName } from '@/desk/leaves/names'
 import SaveNote from '@/desk/SaveNote.vue'
 import SheetTitle from '@/desk/SheetTitle.vue'
 import ExampleStrip from '@/desk/source/ExampleStrip.vue'
+import PictureDialog from '@/desk/source/PictureDialog.vue'
+import PictureStrip from '@/desk/source/PictureStrip.vue'
 import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useAtHand } from '@/desk/useAtHand'
 import { useDesk } from '@/desk/useDesk'
 import { useDeskActions } from '@/desk/useDeskActions'
+import { usePictures } from '@/desk/usePictures'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
 import { firstIn, goRound, type Stop } from '@/desk/useRound'
 import { useOneLeaf } from '@/desk/useOneLeaf'
@@ -36,10 +39,23 @@ const router = useRouter()
 const { say } = useNotice()
 const { offer } = useOffer()
 
+const desk = useDesk(id)
+const pictures = usePictures(desk, id)
 const { refusals, isOver, arrival, stop } = useBringIn((come) => {
   if (come && !refusals.value.length) void router.push('/')
-})
-const desk = useDesk(id)
+}, pictures.takesDrop)
+const pictureFile = useTemplateRef('pictureFile')
+
+function picturesChosen(event: Event): void {
+  const input = event.target as HTMLInputElement
+  void pictures.put([...(input.files ?? [])])
+  input.value = ''
+}
+
+function goToQuestion(number: number): void {
+  const found = reading.value.blocks.find((one) => one.number === number)
+  if (found) desk.goToBlock(found)
+}
 const { isNarrow, isSourceOpen } = useOneLeaf(desk)
 const { sheet, reading, count, cursor } = desk
 useTitle(computed(() => (sheet.value ? `${sheet.value.title} – ${t('app.name')}` : t('app.name'))))
@@ -147,6 +163,7 @@ const actions = useDeskActions({
   otherSide: () => goRound(stops),
   openHelp: () => (isHelpOpen.value = true),
   toggleAtHand: () => (showsExample.value = !showsExample.value),
+  choosePicture: () => pictureFile.value?.click(),
 })
 </script>
 
@@ -234,7 +251,27 @@ const actions = useDeskActions({
           :examples="examples"
           :type="block?.body.question?.type ?? null"
           :understood="understood"
+          :holds-pictures="notation?.holdsPictures ?? false"
           @insert="desk.insertExample"
+          @picture="pictureFile?.click()"
+        />
+        <PictureStrip
+          v-if="pictures.pictures.value.length"
+          :pictures="pictures.pictures.value"
+          :can-put="notation?.holdsPictures ?? false"
+          @put="pictures.putAgain"
+          @remove="pictures.remove"
+          @question="goToQuestion"
+          @choose="pictureFile?.click()"
+        />
+        <input
+          ref="pictureFile"
+          type="file"
+          hidden
+          multiple
+          accept="image/png,image/jpeg,image/gif,image/webp"
+          :aria-label="t('picture.choose')"
+          @change="picturesChosen"
         />
       </div>
       <SpineStrip :desk="desk" :leaf="side" :items="items" :moved="moved" :source-extent="facing.sourceExtent" />
@@ -266,6 +303,7 @@ const actions = useDeskActions({
     </StatusBar>
 
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
+    <PictureDialog :picture="pictures.entry.value?.picture ?? null" @enter="pictures.enter" @leave="pictures.leave" />
     <EncodingDialog v-if="sheet" v-model="isChoosingEncoding" :sheet="sheet" @choose="readAs" />
     <ConflictDialog
       v-if="desk.conflict.value"
@@ -364,7 +402,7 @@ button.meta {
 
 .source {
   display: grid;
-  grid-template-rows: minmax(0, 1fr) auto;
+  grid-template-rows: minmax(0, 1fr) auto auto;
   min-block-size: 0;
   background: var(--source);
 }
@@ -387,6 +425,10 @@ button.meta {
 
 .example-strip {
   grid-row: 2;
+}
+
+.picture-strip {
+  grid-row: 3;
 }
 
 .leaf {

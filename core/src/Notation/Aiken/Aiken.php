@@ -60,6 +60,11 @@ final readonly class Aiken implements Notation
         return CursorPlace::by(['answer' => '/^ANSWER:[ \t]*+\K[A-Za-z]?+\z/'], $before);
     }
 
+    public function pictureMark(string $format): null
+    {
+        return null;
+    }
+
     public function comment(string $note): ?string
     {
         return null;

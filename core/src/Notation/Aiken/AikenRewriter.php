@@ -37,6 +37,11 @@ final readonly class AikenRewriter implements Rewriter
         return false;
     }
 
+    public function spelledAt(string $before, string $text): string
+    {
+        return $text;
+    }
+
     public function head(string $text): string
     {
         return '';

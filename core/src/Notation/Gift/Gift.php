@@ -11,6 +11,8 @@ use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
+use Notagram\Question\FormattedText;
+use Notagram\Question\PictureMark;
 use Notagram\Source\Regex;
 
 final readonly class Gift implements Notation
@@ -62,6 +64,15 @@ final readonly class Gift implements Notation
             'format' => '/(?:^|::|(?<!\\\\)[=~#{])[ \t]*+\K\[\w*+\z/',
             'braces' => '/(?<!\\\\)\{\K\z/',
         ], $before);
+    }
+
+    public function pictureMark(string $format): ?PictureMark
+    {
+        return match ($format) {
+            FormattedText::PLAIN => null,
+            FormattedText::MARKDOWN => PictureMark::Markdown,
+            default => PictureMark::Html,
+        };
     }
 
     public function comment(string $note): string

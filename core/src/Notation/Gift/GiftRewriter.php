@@ -48,6 +48,13 @@ final readonly class GiftRewriter implements Rewriter
         return false;
     }
 
+    public function spelledAt(string $before, string $text): string
+    {
+        $isInBraces = Regex::match('/\A(?:[^\\\\{}]|\\\\.|\{[^\\\\{}]*+(?:\\\\.[^\\\\{}]*+)*+\}|\})*+\{/s', $before);
+
+        return BraceText::spelled($text, $isInBraces ? BraceText::MARKS_IN_ANSWERS : GiftWriter::MARKS_IN_STEM);
+    }
+
     public function head(string $text): string
     {
         return '';

@@ -11,6 +11,8 @@ use Notagram\Notation\Marker;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Reader;
 use Notagram\Notation\Writer;
+use Notagram\Question\FormattedText;
+use Notagram\Question\PictureMark;
 use Notagram\Source\Regex;
 
 /** Our own quick notation: the marks of GIFT, each at the start of a line. */
@@ -61,6 +63,15 @@ final readonly class Gram implements Notation
             'weight' => '/^[ \t]*+[=~]%\K-?[\d.]*+\z/',
             'format' => '/^(?:[=~#]++[ \t]++)?+\K\[\w*+\z/',
         ], $before);
+    }
+
+    public function pictureMark(string $format): ?PictureMark
+    {
+        return match ($format) {
+            FormattedText::PLAIN => null,
+            FormattedText::HTML => PictureMark::Html,
+            default => PictureMark::Markdown,
+        };
     }
 
     public function comment(string $note): string

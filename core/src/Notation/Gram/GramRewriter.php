@@ -62,6 +62,11 @@ final readonly class GramRewriter implements Rewriter
         return false;
     }
 
+    public function spelledAt(string $before, string $text): string
+    {
+        return $text;
+    }
+
     public function head(string $text): string
     {
         return '';

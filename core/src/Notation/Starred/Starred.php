@@ -76,6 +76,11 @@ final readonly class Starred implements Notation
         return Regex::match('~^(?:'.PaperWords::all()->answer.')[ \t]*+:[ \t]*+[A-Za-z]?+\z~iu', $before) ? CursorPlace::by(['answer' => '/^.*:[ \t]*+\K[A-Za-z]?+\z/s'], $before) : null;
     }
 
+    public function pictureMark(string $format): null
+    {
+        return null;
+    }
+
     public function comment(string $note): ?string
     {
         return null;

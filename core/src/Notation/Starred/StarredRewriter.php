@@ -61,6 +61,11 @@ final readonly class StarredRewriter implements Rewriter
         return '' !== StarredContext::of($block)->key;
     }
 
+    public function spelledAt(string $before, string $text): string
+    {
+        return $text;
+    }
+
     public function head(string $text): string
     {
         $line = StarredLine::at($text, strspn($text, "\r\n"));

@@ -11,8 +11,9 @@ const { examples, type, understood } = defineProps<{
   type: string | null
   /** What the reader makes of the place at the cursor. */
   understood: string
+  holdsPictures: boolean
 }>()
-defineEmits<{ insert: [text: string] }>()
+defineEmits<{ insert: [text: string]; picture: [] }>()
 const { t } = useI18n()
 const chosen = ref<string>('choice')
 
@@ -40,6 +41,9 @@ const example = computed(() => examples.find((one) => one.type === chosen.value)
         :aria-label="t('desk.exampleOf')"
       />
       <span class="why">{{ example.explanation }}</span>
+      <Button v-if="holdsPictures" size="small" severity="secondary" outlined @click="$emit('picture')">{{
+        t('picture.choose')
+      }}</Button>
       <Button size="small" severity="secondary" outlined @click="$emit('insert', example.text)">{{
         t('desk.insert')
       }}</Button>

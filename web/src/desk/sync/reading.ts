@@ -33,6 +33,8 @@ export interface Seen {
   /** What all questions are worth together; null until that is known. */
   readonly points: string | null
   readonly categories: Outlook['categories']
+  /** Where each picture stands. */
+  readonly pictures: Outlook['pictures']
 }
 
 /** What the server last said of the sheet. Immutable; a splice gives a new one. */
@@ -58,6 +60,7 @@ const NOTHING_SEEN: Seen = {
   untidied: null,
   points: null,
   categories: [],
+  pictures: [],
 }
 
 const UNREAD: Omit<Body, 'id'> = {
@@ -128,8 +131,8 @@ export function withOutlook(reading: SheetReading, outlook: Outlook): SheetReadi
     if (key === undefined) ofSheet.push(finding)
     else ofBlocks.set(key, [...(ofBlocks.get(key) ?? []), finding])
   }
-  const { marks, isCompared, offered, untidied, points, categories } = outlook
-  const seen = { ofSheet, ofBlocks, marks, isCompared, offered, untidied, points, categories }
+  const { marks, isCompared, offered, untidied, points, categories, pictures } = outlook
+  const seen = { ofSheet, ofBlocks, marks, isCompared, offered, untidied, points, categories, pictures }
   return { ...reading, blocks: placed(reading.blocks, reading.bodies, seen), seen }
 }
 

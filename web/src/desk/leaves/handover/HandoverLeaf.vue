@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { api, Problem, type Written } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
+import { sizeInWords } from '@/parts/sizes'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
@@ -51,12 +52,14 @@ const style = computed({
   get: () => styles.value[target.value?.id ?? ''] ?? [],
   set: (words) => (styles.value = { ...styles.value, [target.value?.id ?? '']: words }),
 })
+const hasPictures = computed(() => (desk.sheet.value?.pictures.length ?? 0) > 0)
+const hasStyles = computed(() => target.value?.styles.some((one) => hasPictures.value || !one.isOfPictures) ?? false)
 const wanted = computed<WantedTarget | null>((before) => {
   if (!target.value) return null
-  const name = styled(target.value, style.value)
+  const name = styled(target.value, style.value, hasPictures.value)
   return before?.name === name ? before : { name, isByBlock: target.value.isByBlock }
 })
-const { written, fileName, problem, again } = useWritten(desk, sheetId, wanted)
+const { written, file, problem, again } = useWritten(desk, sheetId, wanted)
 // The file is called after the sheet.
 watch(
   () => desk.sheet.value?.title,
@@ -123,16 +126,16 @@ defineExpose({ list, items })
       >
       <span class="spacer" />
       <template v-if="target">
-        <Button v-if="target.isText" size="small" severity="secondary" outlined :disabled="isEmpty" @click="copy">{{
+        <Button v-if="file?.isText" size="small" severity="secondary" outlined :disabled="isEmpty" @click="copy">{{
           t('handover.copy')
         }}</Button>
         <Button
           size="small"
           class="download"
-          :disabled="isEmpty || !fileName"
-          :title="fileName ?? ''"
+          :disabled="isEmpty || !file"
+          :title="file?.name ?? ''"
           @click="wanted && download(api.handedOverFile(sheetId, wanted.name))"
-          >{{ t('handover.download', { name: fileName ?? '…' }) }}</Button
+          >{{ t('handover.download', { name: file?.name ?? '…' }) }}</Button
         >
       </template>
     </template>
@@ -146,7 +149,13 @@ defineExpose({ list, items })
         @choose="choose"
       />
       <template v-if="target">
-        <TargetStyle v-if="target.styles.length" v-model="style" :styles="target.styles" />
+        <TargetStyle
+          v-if="hasStyles"
+          v-model="style"
+          :styles="target.styles"
+          :has-pictures="hasPictures"
+          :size="file ? sizeInWords(file.size) : null"
+        />
         <div class="losses" :class="{ 'is-none': !lossCount }" aria-live="polite">
           <p v-if="problem" class="problem">{{ problem }}</p>
           <template v-else>

@@ -5,7 +5,12 @@ import type { StyleChoice } from '@/api/client'
 import { type StyleWords, wordOf } from './target-style'
 
 /** In what style the target is written, for those that have one. */
-const { styles } = defineProps<{ styles: readonly StyleChoice[] }>()
+const { styles } = defineProps<{
+  styles: readonly StyleChoice[]
+  hasPictures: boolean
+  /** How large the file becomes, in words. */
+  size: string | null
+}>()
 const words = defineModel<StyleWords>({ required: true })
 const { t } = useI18n()
 
@@ -16,7 +21,7 @@ function choose(index: number, word: string): void {
 
 <template>
   <div class="target-style" role="group" :aria-label="t('handover.style')">
-    <div v-for="(choice, index) in styles" :key="choice.label">
+    <div v-for="(choice, index) in styles" v-show="hasPictures || !choice.isOfPictures" :key="choice.label">
       <span aria-hidden="true">{{ choice.label }}</span>
       <Select
         size="small"
@@ -28,6 +33,7 @@ function choose(index: number, word: string): void {
         @update:model-value="choose(index, $event.word)"
       />
     </div>
+    <span v-if="hasPictures && size">{{ t('handover.size', { size }) }}</span>
   </div>
 </template>
 

@@ -9,9 +9,13 @@ const usual = (choice: StyleChoice): string => choice.values[0]?.word ?? ''
 export const wordOf = (choice: StyleChoice, chosen: string | undefined): string =>
   choice.values.find(({ word }) => word === chosen)?.word ?? usual(choice)
 
-/** The target as the server knows it: its id, and the words for what differs from the usual style. */
-export function styled({ id, styles }: Target, words: StyleWords): string {
+/**
+ * The target as the server knows it: its id, and the words for what differs from the usual style; how pictures go is
+ * nothing to a sheet without any.
+ */
+export function styled({ id, styles }: Target, words: StyleWords, hasPictures: boolean): string {
   const others = styles.flatMap((choice, index) => {
+    if (choice.isOfPictures && !hasPictures) return []
     const word = wordOf(choice, words[index])
     return word === usual(choice) ? [] : [word]
   })

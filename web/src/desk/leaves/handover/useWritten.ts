@@ -1,5 +1,5 @@
 import { useDebounceFn } from '@vueuse/core'
-import { onScopeDispose, readonly, type Ref, ref, shallowRef, watch } from 'vue'
+import { onScopeDispose, readonly, type Ref, ref, shallowReadonly, shallowRef, watch } from 'vue'
 import { api, Problem, type Written } from '@/api/client'
 import type { SheetReading } from '../../sync/reading'
 
@@ -28,7 +28,7 @@ const PAUSE = 300
 export function useWritten(desk: WrittenSource, sheetId: string, target: Readonly<Ref<WantedTarget | null>>) {
   const written = shallowRef<ReadonlyMap<string, Written>>(new Map())
   const problem = ref<string | null>(null)
-  const fileName = ref<string | null>(null)
+  const file = shallowRef<{ name: string; size: number; isText: boolean } | null>(null)
 
   async function ask(): Promise<void> {
     const wanted = target.value
@@ -36,11 +36,11 @@ export function useWritten(desk: WrittenSource, sheetId: string, target: Readonl
     desk.setTarget(wanted.isByBlock ? wanted.name : null)
     await desk.settled()
     try {
-      const { digest, blocks, fileName: name } = await api.handover(sheetId, wanted.name)
+      const { digest, blocks, fileName: name, fileSize: size, isText } = await api.handover(sheetId, wanted.name)
       // Where something was typed meanwhile, its reading asks again.
       if (wanted !== target.value || digest !== desk.reading.value.digest) return
       written.value = new Map(blocks.map((one, index) => [desk.reading.value.blocks[index]?.key ?? '', one]))
-      fileName.value = name
+      file.value = { name, size, isText }
       problem.value = null
     } catch (error) {
       if (!(error instanceof Problem)) throw error
@@ -63,5 +63,5 @@ export function useWritten(desk: WrittenSource, sheetId: string, target: Readonl
   })
   onScopeDispose(() => desk.setTarget(null))
 
-  return { written, fileName: readonly(fileName), problem: readonly(problem), again: ask }
+  return { written, file: shallowReadonly(file), problem: readonly(problem), again: ask }
 }
