@@ -12,6 +12,8 @@ use Notagram\Check\SheetWishes;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\KeptPicture;
+use Notagram\Question\KeptPictures;
 use Notagram\Question\Numeric;
 use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
@@ -121,7 +123,13 @@ final class DemoTest extends ApiTestCase
     {
         $source = SourceText::fromBytes((string) file_get_contents(self::FOLDER.$file));
 
-        return (new Checker())->check(ReadSheet::of($source, Notations::detect($source->text)), new SheetWishes($expected));
+        return (new Checker())->check(ReadSheet::of($source, Notations::detect($source->text)), new SheetWishes($expected, pictures: new KeptPictures([self::hiveParts()])));
+    }
+
+    /** The one picture of the demo, as it is kept with its sheet. */
+    private static function hiveParts(): KeptPicture
+    {
+        return new KeptPicture(1, 'hive-parts.png', 'image/png', null, static fn () => (string) file_get_contents(self::FOLDER.'hive-parts.png'));
     }
 
     /** @return list<string> */

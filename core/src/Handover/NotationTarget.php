@@ -56,10 +56,10 @@ final readonly class NotationTarget implements BlockTarget
 
     public function inStyle(string $words): ?self
     {
-        $words = array_filter(explode(',', $words), static fn (string $word) => '' !== $word);
+        $words = explode(',', $words);
         $way = $this->way;
         foreach ($this->holdsPictures() ? $words : [] as $index => $word) {
-            if (null !== PictureWay::tryFrom($word)) {
+            if ('' !== $word && null !== PictureWay::tryFrom($word)) {
                 $way = PictureWay::from($word);
                 unset($words[$index]);
             }

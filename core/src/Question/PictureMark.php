@@ -26,7 +26,8 @@ enum PictureMark
 
         return match ($this) {
             self::Html => \sprintf('<img src="%s" alt="%s">', htmlspecialchars($source, \ENT_COMPAT | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'), htmlspecialchars($description, \ENT_COMPAT | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8')),
-            self::Markdown => \sprintf('![%s](%s)', Regex::replace('/[\\\\\[\]`*_<&{]/', '\\\\$0', $description), $source),
+            // An escaped bracket would open a formula.
+            self::Markdown => \sprintf('![%s](%s)', Regex::replace('/[\\\\`*_<&{]/', '\\\\$0', strtr($description, '[]', '()')), $source),
         };
     }
 

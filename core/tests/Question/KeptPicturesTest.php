@@ -51,7 +51,7 @@ final class KeptPicturesTest extends TestCase
     public function testAMarkSaysWhatItShowsAndCanBeReplaced(): void
     {
         self::assertSame('<img src="hive.png" alt="A &quot;WBC&quot; hive &amp; a bee">', PictureMark::Html->written('hive.png', "A \"WBC\"\nhive & a bee"));
-        self::assertSame('![A \\[lit\\] smoker, 5 \\< 6](hive.png)', PictureMark::Markdown->written('hive.png', ' A [lit] smoker, 5 < 6 '));
+        self::assertSame('![A (lit) smoker, 5 \\< 6](hive.png)', PictureMark::Markdown->written('hive.png', ' A [lit] smoker, 5 < 6 '));
         $told = [];
         $with = static function (string $source, string $description) use (&$told): ?string {
             $told[] = [$source, $description];

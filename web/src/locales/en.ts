@@ -377,6 +377,7 @@ export const en = {
     all: 'Pictures of this sheet',
     count: 'No pictures | 1 picture | {n} pictures',
     choose: 'Picture …',
+    add: 'Add a picture …',
     unseen: 'cannot be shown in a browser',
     in: 'in question | in questions',
     unused: 'not used',

@@ -44,7 +44,7 @@ watch(
         fluid
         maxlength="1000"
         aria-describedby="picture-why"
-        @keydown.enter="emit('enter', description)"
+        @keydown.enter.prevent="emit('enter', description)"
       />
       <p id="picture-why">{{ t('picture.why') }}</p>
     </template>

@@ -29,7 +29,7 @@ const SHOWN = 6
       <button type="button" class="text-button" :aria-expanded="isOpen" @click="isOpen = !isOpen">
         {{ t('picture.count', pictures.length) }} {{ isOpen ? '▾' : '▸' }}
       </button>
-      <button v-if="canPut" type="button" class="text-button" @click="emit('choose')">{{ t('picture.choose') }}</button>
+      <button v-if="canPut" type="button" class="text-button" @click="emit('choose')">{{ t('picture.add') }}</button>
     </div>
     <ul v-if="isOpen" tabindex="0" :aria-label="t('picture.all')">
       <li v-for="{ picture, use } in pictures" :key="picture.number">
@@ -38,9 +38,9 @@ const SHOWN = 6
         <span class="about">
           <b>{{ picture.name }}</b>
           <span class="facts">
-            <template v-if="picture.width">{{
-              t('picture.dots', { width: picture.width, height: picture.height })
-            }}</template>
+            <template v-if="picture.width"
+              >{{ t('picture.dots', { width: picture.width, height: picture.height }) }} ·
+            </template>
             {{ sizeInWords(picture.size) }}
             <template v-if="!picture.address">{{ t('picture.unseen') }}</template>
           </span>

@@ -18,6 +18,7 @@ final readonly class StemNoEndMark implements QuestionRule
 
     /** A mark of any script, perhaps with quotes or brackets after it; or a rule to fill in, code, a formula, or a picture. */
     private const ENDS_WELL = '/(?:[.?!:;…。？！：؟۔।՞]|_{2,})["\'”’»)\]\s]*+\z|[`$}>|]\z|\[picture[^\[\]]*+\]\z|\\\\[)\]]\z/u';
+    private const PICTURE = '/(?:<img\b[^<>]*+>|!\[[^\[\]]*+\]\([^()]*+\))\s*+\z/i';
 
     public function check(Wording $wording): array
     {
@@ -25,7 +26,7 @@ final readonly class StemNoEndMark implements QuestionRule
         if (QuestionType::Gap === $type || QuestionType::Stimulus === $type || '' === $wording->stem || str_contains('.?!:', $wording->stem[-1])) {
             return [];
         }
-        if (!Regex::match(self::ENDS_WELL, $wording->stem)) {
+        if (!Regex::match(self::ENDS_WELL, $wording->stem) && !Regex::match(self::PICTURE, $wording->question->stem->text)) {
             return [Finding::hint(self::CODE, Span::at($wording->question->stemSpan->end))];
         }
 
