@@ -215,7 +215,7 @@ test('an empty shelf offers old tests to try, and a picture of theirs is shown',
   await openLeaf(page, 'Hand over')
   await handOverAs(page, /^GIFT/)
   await page.locator('.losses summary').last().click()
-  await expect(page.getByRole('group', { name: 'things to know' }).getByText('Picture 1 stays here')).toBeVisible()
+  await expect(page.getByRole('group', { name: 'things to know' }).getByText('“swarm.png” stays here')).toBeVisible()
 })
 
 test('bringing in is shown, and can be stopped', async ({ page }) => {

@@ -52,4 +52,22 @@ describe('suggestions at the cursor', () => {
     await vi.waitFor(() => expect(ask).toHaveBeenCalled())
     expect(currentCompletions(view.state)).toEqual([])
   })
+
+  it('are asked for anew where typing went on before the server had nothing to say', async () => {
+    const answers = [null, { understood: '', suggestions: [suggestion({ label: 'Title', from: 2, to: 2 })] }]
+    let first = () => {}
+    const held = new Promise<void>((resolve) => (first = resolve))
+    const ask = vi.fn(async (offset: number) => {
+      if (offset === 1) await held
+      return answers[offset - 1] ?? null
+    })
+    view = new EditorView({ parent: document.body, extensions: suggesting(ask) })
+    const type = (at: number) =>
+      view.dispatch({ changes: { from: at, insert: ':' }, selection: { anchor: at + 1 }, userEvent: 'input.type' })
+    type(0)
+    await vi.waitFor(() => expect(ask).toHaveBeenCalledWith(1))
+    type(1)
+    first()
+    await vi.waitFor(() => expect(currentCompletions(view.state).map(({ label }) => label)).toEqual(['Title']))
+  })
 })

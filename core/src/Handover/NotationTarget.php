@@ -56,10 +56,10 @@ final readonly class NotationTarget implements BlockTarget
 
     public function inStyle(string $words): ?self
     {
-        $words = explode(',', $words);
+        $words = array_filter(explode(',', $words), static fn (string $word) => '' !== $word);
         $way = $this->way;
         foreach ($this->holdsPictures() ? $words : [] as $index => $word) {
-            if ('' !== $word && null !== PictureWay::tryFrom($word)) {
+            if (null !== PictureWay::tryFrom($word)) {
                 $way = PictureWay::from($word);
                 unset($words[$index]);
             }

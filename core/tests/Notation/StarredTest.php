@@ -62,7 +62,7 @@ final class StarredTest extends TestCase
         self::assertSame("1. (2 points) Which?\n*a. x\nb. y\n", $written('starred'));
         self::assertSame("1. Which?\n\nA) x *\nB) y\n", $written('starred:A),stars-after,no-points,blank-after-stem'));
         self::assertSame("1. (2 points) Which?\n*A. x\nB. y\n", $written('starred:A.'));
-        foreach (['starred:I.', 'starred:a.,A.', 'starred:loud', 'aiken:A)', 'gift:'] as $none) {
+        foreach (['starred:I.', 'starred:a.,A.', 'starred:loud', 'aiken:A)', 'gift:loud'] as $none) {
             self::assertNull($written($none), $none);
         }
     }

@@ -58,18 +58,20 @@ function completion(suggestion: Place['suggestions'][number], index: number): Co
  * chosen by arrow.
  */
 export function suggesting(ask: AskPlace): Extension {
-  async function source({ state, pos, explicit }: CompletionContext): Promise<CompletionResult | null> {
+  async function source({ state, pos, explicit, view }: CompletionContext): Promise<CompletionResult | null> {
     if (!explicit && !SIGN.test(state.sliceDoc(Math.max(0, pos - 2), pos))) return null
     const place = await ask(pos)
     const [first] = place?.suggestions ?? []
-    // A space after a sign, and another sign, begin something else.
-    return place && first
-      ? {
-          from: Math.min(first.from, pos),
-          options: place.suggestions.map(completion),
-          validFor: /^(?! )[\p{L}\p{N} /.–-]*$/u,
-        }
-      : null
+    if (place && first) {
+      return {
+        from: Math.min(first.from, pos),
+        options: place.suggestions.map(completion),
+        // A space after a sign, and another sign, begin something else.
+        validFor: /^(?! )[\p{L}\p{N} /.–-]*$/u,
+      }
+    }
+    // The editor asks anew after an answer that no longer holds, but not after none.
+    return view?.state.doc.eq(state.doc) ? null : { from: pos, options: [], validFor: () => false }
   }
   return [
     autocompletion({
