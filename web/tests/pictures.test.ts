@@ -157,7 +157,7 @@ describe('the pictures of a sheet', () => {
       global: { plugins: plugins() },
     })
     const rows = strip.findAll('li').map((row) => row.text().replace(/\s+/g, ' '))
-    expect(rows[0]).toBe('hive.png640 × 480 · 120 kB in questions 25Put in')
+    expect(rows[0]).toBe('hive.png640 × 480 · 120 kB in questions 25Insert')
     expect(rows[1]).toContain('not used')
     expect(rows[2]).toContain('cannot be shown')
     await strip.find('[aria-label="Question 5"]').trigger('click')

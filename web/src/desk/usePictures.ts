@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, readonly, shallowRef } from 'vue'
+import { computed, nextTick, readonly, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type Picture } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
@@ -62,6 +62,9 @@ export function usePictures(desk: PicturesDesk, sheetId: string) {
     if (isIn) {
       desk.view.value?.dispatch({ selection: { anchor: behind } })
       await desk.refresh()
+      // The list of pictures may have grown over the place.
+      await nextTick()
+      desk.view.value?.dispatch({ scrollIntoView: true })
       desk.focusSource()
     } else if (what.isNew) {
       await api.changePicture(sheetId, picture.number, true)

@@ -132,7 +132,6 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
     value?.focus()
   }
 
-  /** Puts a text where the cursor is, or behind the end of what it is in, with blank lines around it. */
   /** Puts a text below a place, with blank lines around it, and goes there. */
   function insertBelow(end: number | null, example: string): void {
     insertQuietly(end, example)
