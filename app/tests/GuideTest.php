@@ -7,10 +7,11 @@ namespace App\Tests;
 use Masterminds\HTML5;
 use Notagram\Check\Checker;
 use Notagram\Finding\Level;
-use Notagram\Notation\Gram\Gram;
+use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\QuestionType;
 use Notagram\Source\SourceText;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The guide is there without a network: every page, every picture, every link. */
 final class GuideTest extends ApiTestCase
@@ -46,27 +47,48 @@ final class GuideTest extends ApiTestCase
                 }
             }
         }
-        foreach (['/guide', '/guide/1-bring-in', '/guide/8-hand-over', '/guide/10-gram', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
+        foreach (['/guide', '/guide/1-bring-in', '/guide/8-hand-over', '/guide/13-starred-list', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
             self::assertArrayHasKey($expected, $seen);
         }
     }
 
-    /** Whoever keeps the page beside the work can rely on each of its examples. */
-    public function testEveryExampleOfGramIsReadWithoutAFault(): void
+    /** @return iterable<string, array{string, list<QuestionType>}> the page of a notation, and what it cannot hold */
+    public static function pagesOfNotations(): iterable
     {
-        preg_match_all('/^```\n(.*?)^```$/ms', (string) file_get_contents(__DIR__.'/../../docs/guide/10-gram.md'), $examples);
+        $only = static fn (QuestionType ...$held) => array_values(array_filter(QuestionType::cases(), static fn (QuestionType $type) => !\in_array($type, $held, true)));
+        yield 'gram' => ['10-gram', []];
+        yield 'gift' => ['11-gift', []];
+        yield 'aiken' => ['12-aiken', $only(QuestionType::Choice)];
+        yield 'starred' => ['13-starred-list', [QuestionType::Numeric]];
+    }
+
+    /**
+     * Whoever keeps a page beside the work can rely on each of its examples.
+     *
+     * @param list<QuestionType> $without
+     */
+    #[DataProvider('pagesOfNotations')]
+    public function testEveryExampleOfANotationIsReadWithoutAFault(string $page, array $without): void
+    {
+        $notation = Notations::find((string) $this->dataName()) ?? throw new \LogicException();
+        preg_match_all('/^```\n(.*?)^```$/ms', (string) file_get_contents(__DIR__."/../../docs/guide/{$page}.md"), $examples);
         $types = [];
         foreach ($examples[1] as $example) {
-            $read = ReadSheet::of(SourceText::fromUtf8($example), new Gram());
+            $read = ReadSheet::of(SourceText::fromUtf8($example), $notation);
             foreach ((new Checker())->check($read)->findings() as $placed) {
                 self::assertNotContains($placed->finding->level, [Level::Fault, Level::Doubt], "{$placed->finding->code} in {$example}");
+            }
+            // A gap in Gram is one in GIFT as well.
+            if ('gram' !== $notation->id()) {
+                self::assertSame($notation->id(), Notations::detect($example)->id(), "Pasted, this is taken for something else: {$example}");
             }
             foreach ($read->blocks as $placed) {
                 $types[] = $placed->reading->question?->type();
             }
         }
+        $missing = array_values(array_filter(QuestionType::cases(), static fn (QuestionType $type) => !\in_array($type, $types, true)));
 
-        self::assertSame([], array_filter(QuestionType::cases(), static fn (QuestionType $type) => !\in_array($type, $types, true)), 'Each type has its example.');
+        self::assertSame($without, $missing, 'Each type that the notation holds has its example.');
     }
 
     public function testNothingElseIsServed(): void
