@@ -1,31 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Outlook } from '@/api/client'
+import { spelled } from '../categories'
 import CellField from './CellField.vue'
-import { spelled } from './outline'
 
 /** Where a category begins: its name, and what is filed under it wherever it stands. */
-const { path, total, isHere, isEditing, typed, isFirst } = defineProps<{
+const { path, sums, isHere, isEditing, typed } = defineProps<{
   path: readonly string[]
-  total: Outlook['categories'][number] | undefined
+  sums: string
   isHere: boolean
   isEditing: boolean
   typed: string | null
-  /** Whether it begins here: a later stretch of it says so. */
-  isFirst: boolean
 }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; rename: [name: string]; leave: [] }>()
 const { t } = useI18n()
 const name = computed(() => spelled(path))
-const sums = computed(() =>
-  total
-    ? [
-        t('shelf.questions', total.questions, { named: { n: total.questions.toLocaleString('en') } }),
-        t('proof.points', Number(total.points), { named: { n: total.points } }),
-      ].join(' · ')
-    : '',
-)
 </script>
 
 <template>
@@ -47,7 +36,7 @@ const sums = computed(() =>
       />
       <template v-else>{{ name || t('outline.noCategory') }}</template>
     </span>
-    <span role="gridcell" class="sums">{{ isFirst ? sums : t('outline.goesOn') }}</span>
+    <span role="gridcell" class="sums">{{ sums }}</span>
   </div>
 </template>
 

@@ -11,7 +11,8 @@ import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
 import CategoryRow from './CategoryRow.vue'
 import NamePanel from './NamePanel.vue'
-import { changeOf, type Column, COLUMNS, itemsOf, type OutlineItem, pathOf, spelled, takesLetters } from './outline'
+import { pathOf, spelled, useCategories } from '../categories'
+import { changeOf, type Column, COLUMNS, itemsOf, type OutlineItem, takesLetters } from './outline'
 import OutlineFoot from './OutlineFoot.vue'
 import OutlineRow from './OutlineRow.vue'
 import PointsPanel from './PointsPanel.vue'
@@ -56,17 +57,7 @@ const { seen } = { seen: computed(() => desk.reading.value.seen) }
 const paths = computed(() => [
   ...new Set(desk.reading.value.blocks.flatMap(({ category }) => (category.length ? [spelled(category)] : []))),
 ])
-const totals = computed(() => new Map(seen.value.categories.map((one) => [spelled(one.path), one])))
-/** The first stretch of each category. */
-const firsts = computed(() => {
-  const found = new Map<string, string>()
-  for (const { block } of items.value)
-    if (block.kind === 'category' && !found.has(spelled(block.category))) found.set(spelled(block.category), block.key)
-  return new Set(found.values())
-})
-const isScattered = computed(
-  () => items.value.filter(({ block }) => block.kind === 'category').length > firsts.value.size,
-)
+const categories = useCategories(desk.reading)
 
 const panel = ref<'names' | 'points' | 'sort' | null>(null)
 const proposal = shallowRef<Proposal | null>(null)
@@ -243,7 +234,7 @@ defineExpose({ list, items })
         @click="toggle('sort')"
         >{{ t('outline.sort') }}</Button
       >
-      <Button v-if="isScattered" size="small" severity="secondary" outlined @click="gather">{{
+      <Button v-if="categories.isScattered.value" size="small" severity="secondary" outlined @click="gather">{{
         t('outline.gather')
       }}</Button>
     </template>
@@ -315,8 +306,7 @@ defineExpose({ list, items })
         <CategoryRow
           v-if="item.block.kind === 'category'"
           :path="item.block.category"
-          :total="totals.get(spelled(item.block.category))"
-          :is-first="firsts.has(item.block.key)"
+          :sums="categories.sumsOf(item.block)"
           :is-here="items[row] === item"
           :is-editing="isEditing"
           :typed="typed"

@@ -5,7 +5,8 @@ import type { Proposal } from '@/api/client'
 import BeadShape from '@/parts/BeadShape.vue'
 import { stateOf } from '../../sync/reading'
 import CellField from './CellField.vue'
-import { type Column, COLUMNS, type OutlineItem, rightOf, spelled } from './outline'
+import { type Column, COLUMNS, type OutlineItem, rightOf } from './outline'
+import { spelled } from '../categories'
 
 /** One question on one line. */
 const { item, isHere, column, isEditing, typed, isChosen, renamed, rescored, paths, types } = defineProps<{

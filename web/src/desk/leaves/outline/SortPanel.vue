@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { api } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import type { AmendingDesk } from '../../useAmend'
-import { pathOf, spelled } from './outline'
+import { pathOf, spelled } from '../categories'
 import OutlinePanel from './OutlinePanel.vue'
 import { useProposal } from './useProposal'
 

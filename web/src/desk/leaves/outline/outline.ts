@@ -1,5 +1,6 @@
 import type { Question } from '@/api/client'
 import type { PlacedBlock, SheetReading } from '../../sync/reading'
+import { pathOf } from '../categories'
 import type { FacingItem } from '../../useFacing'
 
 /** A line of the outline: a question, or where a category begins. */
@@ -28,14 +29,6 @@ export function rightOf(question: Question): string {
 
 /** Whether right answers can be typed as letters or as T and F. */
 export const takesLetters = (question: Question) => question.options.length > 0 || question.type === 'true-false'
-
-/** A path as it is typed: names between slashes with spaces around them; a slash without them is part of a name. */
-export const pathOf = (typed: string) =>
-  typed
-    .split(/\s+\/\s+/)
-    .map((name) => name.trim())
-    .filter(Boolean)
-export const spelled = (path: readonly string[]) => path.join(' / ')
 
 /** The change of one question that typing something into a cell means; null where it means none. */
 export function changeOf(column: Column, typed: string, question: Question): Record<string, unknown> | null {

@@ -8,6 +8,7 @@ import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
+import { spelled, useCategories } from '../categories'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
@@ -49,6 +50,7 @@ const { t } = useI18n()
 const { offer } = useOffer()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
+const categories = useCategories(desk.reading)
 
 interface ProofItem extends FacingItem {
   block: PlacedBlock
@@ -224,7 +226,9 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
         <p v-if="!block.isRead" class="unread">
           <template v-if="block.number !== null">{{ block.number }}. </template>…
         </p>
-        <p v-else-if="block.kind === 'category'" class="category">{{ block.category.join(' / ') }}</p>
+        <p v-else-if="block.kind === 'category'" class="category">
+          <b>{{ spelled(block.category) }}</b> <span>{{ categories.sumsOf(block) }}</span>
+        </p>
         <div
           v-else
           class="proofed"
@@ -377,9 +381,23 @@ label {
 }
 
 .category {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 0 12px;
   margin: 8px 22px 4px;
+}
+
+.category b {
   color: var(--hint);
   font-weight: 600;
+}
+
+.category span {
+  color: var(--soft);
+  font-size: 13px;
+  font-variant-numeric: tabular-nums;
 }
 
 .broken {

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n'
 import type { Question, QuestionTexts } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { type AmendingDesk, type Change, type Proposed, useAmend } from '../../useAmend'
-import { pathOf, spelled } from '../outline/outline'
+import { pathOf, spelled } from '../categories'
 import EditField from './EditField.vue'
 
 /** A question whose texts are changed where they stand. Each change is made in the source at once, and undone by itself. */
