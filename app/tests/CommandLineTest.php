@@ -64,6 +64,10 @@ final class CommandLineTest extends TestCase
 
         self::assertStringStartsWith("Name: ____\n", $this->notagram(['tidy', '-', '--steps=numbers'], "Name: ____\n\n3) One?\na. x\nb. y\n")->getOutput());
         self::assertSame(2, $this->notagram(['tidy', '-', '--steps=magic'], 'x')->getExitCode());
+        $gram = $this->notagram(['tidy', '-', '--in=gram'], "1) Bees fly.\nTrue   False\n\n2) Which?\n*a) x   b) y\n");
+        self::assertSame("Bees fly.\n{}\n\nWhich?\n= x\n~ y\n", $gram->getOutput());
+        self::assertStringContainsString('Question 1: Without T or F this becomes an essay.', $gram->getErrorOutput());
+        self::assertSame(2, $this->notagram(['tidy', '-', '--in=magic'], 'x')->getExitCode());
     }
 
     public function testAKeyListMarksAndSaysWhatDoesNotFit(): void

@@ -85,6 +85,28 @@ final class WritingTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    public function testWhatGoingOnLosesIsSaidFirstAndNoTextIsLost(): void
+    {
+        $id = $this->createSheet("1. Bees fly.\nTrue   False\n\n2. Which?\na) x   b) y\n", 'starred');
+        self::assertSame(['Question 1: Without T or F this becomes an essay.'], $this->call('GET', "/api/sheets/{$id}/going-on/gram")['losses']);
+        self::assertSame(['Question 1: Without T or F this becomes an essay.'], $this->ask($id, 'tidying', ['goesOnIn' => 'gift'])['losses']);
+        self::assertSame([], $this->ask($id, 'tidying', [])['losses']);
+        $this->call('GET', "/api/sheets/{$id}/going-on/nothing");
+        $this->assertStatus(422);
+
+        $broken = $this->createSheet("One? {=a\n\n::Two:: Two? {T}\n");
+        self::assertSame("// One? {=a\n\n:: Two\nTwo?\n= true\n", $this->call('PATCH', "/api/sheets/{$broken}", ['rewriteAs' => 'gram'])['text']);
+    }
+
+    public function testBoldOptionsAreStillOfferedAfterGoingOn(): void
+    {
+        $id = self::textAt($this->upload('Swarm week.docx', (string) file_get_contents(__DIR__.'/../demo/Swarm week.docx')), 'id');
+        $offered = $this->call('GET', "/api/sheets/{$id}/outlook")['offered'];
+        self::assertNotSame([], $offered);
+        $this->call('PATCH', "/api/sheets/{$id}", ['rewriteAs' => 'gram']);
+        self::assertSame($offered, $this->call('GET', "/api/sheets/{$id}/outlook")['offered']);
+    }
+
     public function testAPlaceIsUnderstoodAndWhatMayBeWrittenThereIsSuggested(): void
     {
         $this->createSheet("\$ Else / Where\n\nOne?\n= true\n", 'gram');

@@ -8,7 +8,18 @@ import { NOTHING_READ, spliced } from '@/desk/sync/reading'
 import { plugins } from './plugins'
 import { answer, body, sheet } from './samples'
 
-const api = vi.hoisted(() => ({ tidying: vi.fn(), original: vi.fn() }))
+const api = vi.hoisted(() => ({
+  tidying: vi.fn(),
+  original: vi.fn(),
+  offer: () =>
+    Promise.resolve({
+      notations: [
+        { id: 'starred', label: 'Starred list', parts: [] },
+        { id: 'gift', label: 'GIFT', parts: ['title'] },
+        { id: 'gram', label: 'Gram', parts: ['title'] },
+      ],
+    }),
+}))
 vi.mock('@/api/client', async (real) => ({ ...(await real<object>()), api }))
 const said = vi.hoisted(() => vi.fn())
 vi.mock('@/composables/useNotice', () => ({
@@ -39,6 +50,7 @@ const tidying: Tidied = {
     { name: 'option-columns', label: 'Options side by side', changes: 1, refused: 0 },
   ],
   notes: [],
+  losses: [],
 }
 
 const read = answer(
@@ -70,13 +82,13 @@ const desk = {
   reading: shallowRef(spliced(NOTHING_READ, read)),
   doc: () => Text.of(SOURCE.split('\n')),
   hasFocus: () => true,
-  sheet: shallowRef(sheet({ notes: ['Comments were left out.'], awaitsTidying: true })),
+  sheet: shallowRef(sheet({ notes: ['Comments were left out.'], awaitsTidying: true, notation: 'starred' })),
 }
 
 async function open() {
   const shown = mount(TidiedLeaf, {
     props: { desk, sheetId: 's1' },
-    global: { plugins: plugins(), stubs: { FacingList: List } },
+    global: { plugins: plugins(), stubs: { FacingList: List, Select: { template: '<i />' } } },
   })
   await flushPromises()
   const button = (name: string) => shown.findAll('button').find((one) => one.text() === name)
@@ -110,7 +122,10 @@ describe('the leaf Tidied', () => {
     await folded.trigger('click')
     expect(shown.find('.is-gone del').text()).toBe('Spring test')
     await shown.find('[aria-label="Keep line 1 as is"]').trigger('click')
-    expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [1])
+    expect(api.tidying).toHaveBeenLastCalledWith(
+      's1',
+      expect.objectContaining({ base: 'h1', refusedSteps: [], refusedLines: [1] }),
+    )
   })
 
   it('does not tell of a line that went up to the one before it', async () => {
@@ -157,11 +172,17 @@ describe('the leaf Tidied', () => {
     expect(leave.attributes('title')).toBe('Options side by side')
     await leave.trigger('click')
     await flushPromises()
-    expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [4])
+    expect(api.tidying).toHaveBeenLastCalledWith(
+      's1',
+      expect.objectContaining({ base: 'h1', refusedSteps: [], refusedLines: [4] }),
+    )
     expect(shown.find('[aria-label="Tidy line 4"]').exists()).toBe(true)
     await shown.find('input[type=checkbox]').setValue(false)
     await flushPromises()
-    expect(api.tidying).toHaveBeenLastCalledWith('s1', 'h1', ['titles'], [4])
+    expect(api.tidying).toHaveBeenLastCalledWith(
+      's1',
+      expect.objectContaining({ base: 'h1', refusedSteps: ['titles'], refusedLines: [4] }),
+    )
   })
 
   it('takes the whole in one change that can be taken back, and waits no longer', async () => {
@@ -172,6 +193,21 @@ describe('the leaf Tidied', () => {
     expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: false })
     expect(said).toHaveBeenCalledExactlyOnceWith('The tidied text is now on the left.', expect.any(Function))
     expect(shown.emitted('taken')).toHaveLength(1)
+  })
+
+  it('goes on in a fuller notation by choice, with what that loses named first', async () => {
+    localStorage.setItem('notagram.tidied-as', 'gram')
+    api.tidying.mockResolvedValue({ ...tidying, losses: ['Question 2: Without T or F this becomes an essay.'] })
+    const { shown, button } = await open()
+    expect(api.tidying).toHaveBeenCalledWith('s1', expect.objectContaining({ goesOnIn: 'gram' }))
+    expect(shown.find('[role=status]').text()).toContain('In Gram:Question 2: Without T or F this becomes an essay.')
+    await button('Use the tidied text')?.trigger('click')
+    await flushPromises()
+    expect(desk.applied).toHaveBeenCalledExactlyOnceWith('h1', tidying.edits)
+    expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: false, rewriteAs: 'gram' })
+    expect(said.mock.calls[0]?.[0]).toContain('in Gram')
+    expect(shown.emitted('taken')).toHaveLength(1)
+    localStorage.clear()
   })
 
   it('is dismissed where the text is right as it is, and comes back by undo', async () => {

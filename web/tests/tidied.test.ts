@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { defineComponent, h, shallowRef } from 'vue'
+import { defineComponent, h, ref, shallowRef } from 'vue'
 import { useTidied } from '@/desk/leaves/tidied/useTidied'
 import { NOTHING_READ } from '@/desk/sync/reading'
 import { plugins } from './plugins'
@@ -23,6 +23,14 @@ const answer = {
   ],
 }
 
+const goesOnIn = ref<string | null>(null)
+const request = (base: string, refusedSteps: string[], refusedLines: number[]) => ({
+  base,
+  refusedSteps,
+  refusedLines,
+  goesOnIn: goesOnIn.value,
+})
+
 async function open() {
   const reading = shallowRef({ ...NOTHING_READ, hash: 'h1' })
   const desk = { reading, base: () => Promise.resolve(reading.value.hash) }
@@ -30,7 +38,7 @@ async function open() {
   const wrapper = mount(
     defineComponent({
       setup() {
-        found = useTidied(desk, 's1')
+        found = useTidied(desk, 's1', goesOnIn)
         return () => h('div')
       },
     }),
@@ -49,7 +57,7 @@ describe('the tidied text', () => {
   it('is asked for at once, and its changes are counted', async () => {
     tidying.mockResolvedValue(answer)
     const { found, wrapper } = await open()
-    expect(tidying).toHaveBeenCalledWith('s1', 'h1', [], [])
+    expect(tidying).toHaveBeenCalledWith('s1', request('h1', [], []))
     expect(found.changes.value).toBe(3)
     expect(found.isWorking.value).toBe(false)
     expect(found.tidied.value?.base).toBe('h1')
@@ -62,12 +70,22 @@ describe('the tidied text', () => {
     found.toggleStep('titles')
     found.toggleLine(row)
     await flushPromises()
-    expect(tidying).toHaveBeenLastCalledWith('s1', 'h1', ['titles'], [3])
+    expect(tidying).toHaveBeenLastCalledWith('s1', request('h1', ['titles'], [3]))
     found.toggleStep('titles')
     found.toggleLine(row)
     await flushPromises()
-    expect(tidying).toHaveBeenLastCalledWith('s1', 'h1', [], [])
+    expect(tidying).toHaveBeenLastCalledWith('s1', request('h1', [], []))
     wrapper.unmount()
+  })
+
+  it('is worked out anew for the notation that it is to go on in', async () => {
+    tidying.mockResolvedValue(answer)
+    const { wrapper } = await open()
+    goesOnIn.value = 'gram'
+    await flushPromises()
+    expect(tidying).toHaveBeenLastCalledWith('s1', expect.objectContaining({ goesOnIn: 'gram' }))
+    wrapper.unmount()
+    goesOnIn.value = null
   })
 
   it('shows the last answer that was asked for, whichever comes last', async () => {
@@ -97,7 +115,7 @@ describe('the tidied text', () => {
     reading.value = { ...reading.value, hash: 'h2' }
     await flushPromises()
     await vi.advanceTimersByTimeAsync(400)
-    expect(tidying).toHaveBeenLastCalledWith('s1', 'h2', ['titles'], [])
+    expect(tidying).toHaveBeenLastCalledWith('s1', request('h2', ['titles'], []))
     wrapper.unmount()
   })
 })

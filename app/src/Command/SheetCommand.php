@@ -137,7 +137,7 @@ abstract class SheetCommand extends Command
     }
 
     /** @return list<string> */
-    private static function notationIds(): array
+    protected static function notationIds(): array
     {
         return array_map(static fn (Notation $notation) => $notation->id(), Notations::all());
     }

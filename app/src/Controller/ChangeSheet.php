@@ -12,10 +12,8 @@ use App\Repository\GroupRepository;
 use App\Repository\SheetRepository;
 use App\Request\SheetChangeRequest;
 use App\View\SheetView;
-use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
-use Notagram\Notation\ReadSheet;
 use Notagram\Source\Encoding;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -40,8 +38,7 @@ final readonly class ChangeSheet
     {
         $now = $this->clock->now();
         $this->sheets->keepRevision($sheet, RevisionReason::NewNotation, $now);
-        $sheet->replaceText((new NotationTarget($notation))->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures())->bytes, $now);
-        $sheet->readAs($notation);
+        $sheet->goOnIn($notation, $now);
     }
 
     private function apply(SheetChangeRequest $change, Sheet $sheet): void

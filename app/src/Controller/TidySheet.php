@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
+use App\Http\Refusal;
 use App\Request\TidyRequest;
 use App\View\TidiedView;
 use App\View\TidyRowView;
 use App\View\TidyStepView;
 use Notagram\Editing\EditedText;
 use Notagram\Editing\WordChanges;
+use Notagram\Handover\GoingOn;
 use Notagram\Intake\Tidy\Refusals;
 use Notagram\Intake\Tidy\StepReport;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Message\Sentences;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
 use Notagram\Source\LineEnding;
+use Notagram\Source\SourceText;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -50,6 +55,16 @@ final readonly class TidySheet
             array_map(fn (StepReport $step) => new TidyStepView($step->name, $this->sentences->of($step->label()), \count($step->changes), \count($step->refused)), $tidied->steps),
             $rows,
             array_map($this->sentences->of(...), $tidied->notes),
+            null === $request->goesOnIn ? [] : array_map($this->sentences->of(...), $this->goingOn($sheet, $tidied->text, $request->goesOnIn)->losses),
+        );
+    }
+
+    private function goingOn(Sheet $sheet, string $text, string $notation): GoingOn
+    {
+        return GoingOn::of(
+            ReadSheet::of(SourceText::fromUtf8($text), $sheet->notation()),
+            Notations::find($notation) ?? throw Refusal::because(422, 'notation', notation: $notation),
+            $sheet->keptPictures(),
         );
     }
 }

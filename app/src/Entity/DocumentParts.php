@@ -28,10 +28,16 @@ final class DocumentParts
     {
         $parts = new self();
         $parts->notes = array_map(static fn (Message $note) => ['id' => $note->id, 'arguments' => array_filter($note->arguments, static fn (mixed $value) => !$value instanceof Message)], $manuscript->notes);
-        $starts = MovedPlaces::lineStarts($manuscript->text);
-        $parts->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $manuscript->emphasised);
+        $parts->placeEmphasis($manuscript->emphasised, $manuscript->text);
 
         return $parts;
+    }
+
+    /** @param list<Emphasis> $emphasised by their lines in this text */
+    public function placeEmphasis(array $emphasised, string $text): void
+    {
+        $starts = MovedPlaces::lineStarts($text);
+        $this->emphasised = array_map(static fn (Emphasis $emphasis) => ['text' => $emphasis->text, 'at' => $starts[$emphasis->line - 1] ?? 0], $emphasised);
     }
 
     /** @return list<Message> */

@@ -10,6 +10,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\SheetWishes;
 use Notagram\Editing\EditorEdit;
+use Notagram\Handover\GoingOn;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
 use Notagram\Intake\Manuscript;
@@ -17,6 +18,7 @@ use Notagram\Intake\Picture;
 use Notagram\Message\Message;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\PictureName;
 use Notagram\Source\Encoding;
@@ -289,6 +291,17 @@ class Sheet
         $this->text->text = $text;
         $this->textHash = self::hashOf($text);
         $this->changedAt = $now;
+    }
+
+    /** The text as it was should be kept before. */
+    public function goOnIn(Notation $notation, \DateTimeImmutable $now): void
+    {
+        $goingOn = GoingOn::of(ReadSheet::of($this->source(), $this->notation()), $notation, $this->keptPictures());
+        // Doctrine looks at what is embedded as a whole.
+        $this->parts = clone $this->parts;
+        $this->parts->placeEmphasis(Emphasis::moved($this->emphasised(), $goingOn->lineOf(...)), $goingOn->text);
+        $this->replaceText($goingOn->text, $now);
+        $this->readAs($notation);
     }
 
     /** Decodes the bytes anew; what was typed since is not in the result. */

@@ -12,6 +12,7 @@ final readonly class TidyRequest implements OfText
     /**
      * @param list<string> $refusedSteps by name
      * @param list<int>    $refusedLines at which nothing is to be tidied, from 1
+     * @param ?string      $goesOnIn     the notation that the tidied text is to go on in; null for its own
      */
     public function __construct(
         public string $base,
@@ -19,6 +20,7 @@ final readonly class TidyRequest implements OfText
         public array $refusedSteps = [],
         #[Assert\Count(max: 100_000), Assert\All([new Assert\Type('integer')])]
         public array $refusedLines = [],
+        public ?string $goesOnIn = null,
     ) {
     }
 

@@ -11,4 +11,23 @@ final readonly class Emphasis
     public function __construct(public int $line, public string $text)
     {
     }
+
+    /**
+     * @param list<self>         $emphasised
+     * @param callable(int):?int $lineOf     where a line is now; null where it went
+     *
+     * @return list<self>
+     */
+    public static function moved(array $emphasised, callable $lineOf): array
+    {
+        $moved = [];
+        foreach ($emphasised as $one) {
+            $line = $lineOf($one->line);
+            if (null !== $line) {
+                $moved[] = new self($line, $one->text);
+            }
+        }
+
+        return $moved;
+    }
 }

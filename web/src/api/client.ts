@@ -134,8 +134,10 @@ export const api = {
   save: (id: string, body: Schemas['SaveRequest']) => asked(client.POST('/api/sheets/{id}/edits', { ...at(id), body })),
   mending: (id: string, base: string, code: string | null) =>
     asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, code } })),
-  tidying: (id: string, base: string, refusedSteps: string[], refusedLines: number[]) =>
-    asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body: { base, refusedSteps, refusedLines } })),
+  tidying: (id: string, body: Schemas['TidyRequest']) =>
+    asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body })),
+  goingOn: (id: string, notation: string) =>
+    asked(client.GET('/api/sheets/{id}/going-on/{notation}', { params: { path: { id, notation } } })),
   marking: (id: string, body: Schemas['MarkRequest']) =>
     asked(client.POST('/api/sheets/{id}/marking', { ...at(id), body })),
   place: (id: string, body: Schemas['PlaceRequest']) =>

@@ -883,6 +883,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/going-on/{notation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Says what a sheet would lose before it goes on in another notation. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    notation: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What going on in another notation would change. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GoingOnView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/handover/{target}": {
         parameters: {
             query?: never;
@@ -2117,6 +2165,11 @@ export interface components {
             /** @description as they are counted; null for the whole sheet */
             questions?: number[] | null;
         };
+        /** @description What going on in another notation would change. */
+        GoingOnView: {
+            /** @description each once, with the numbers of its questions */
+            losses: string[];
+        };
         /** @description What is to be set on a group; null leaves a thing as it is. */
         GroupChangeRequest: {
             name?: string | null;
@@ -2612,6 +2665,8 @@ export interface components {
             rows: components["schemas"]["TidyRowView"][];
             /** @description what stays where it is, and wants a look */
             notes: string[];
+            /** @description what the notation that it is to go on in cannot hold */
+            losses: string[];
         };
         /** @description How the text that $base names is to be tidied. */
         TidyRequest: {
@@ -2620,6 +2675,8 @@ export interface components {
             refusedSteps?: string[];
             /** @description at which nothing is to be tidied, from 1 */
             refusedLines?: number[];
+            /** @description the notation that the tidied text is to go on in; null for its own */
+            goesOnIn?: string | null;
         };
         /** @description A line of the source, and what it becomes. */
         TidyRowView: {

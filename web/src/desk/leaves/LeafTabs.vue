@@ -83,6 +83,7 @@ nav.leaf-tabs {
   color: var(--soft);
   font: inherit;
   text-decoration: none;
+  white-space: nowrap;
 }
 
 .leaf-tabs > :hover {
@@ -121,16 +122,23 @@ nav.leaf-tabs {
   color: var(--hint);
 }
 
-@media (width < 760px) {
-  /* The fading edge says that there is more. */
+@media (width < 1200px) {
   nav.leaf-tabs {
+    gap: 0;
     overflow-x: auto;
-    mask-image: linear-gradient(to right, #000 calc(100% - 36px), transparent);
+    scrollbar-width: none;
   }
 
   .leaf-tabs > * {
     flex: none;
-    padding-inline: 10px;
+    padding-inline: 8px;
+  }
+}
+
+@media (width < 760px) {
+  /* The fading edge says that there is more. */
+  nav.leaf-tabs {
+    mask-image: linear-gradient(to right, #000 calc(100% - 36px), transparent);
   }
 
   /* Room for the last one beside the edge. */

@@ -187,7 +187,18 @@ async function moveCategory(by: 1 | -1): Promise<void> {
 
 const gather = () => file({ way: 'gather', questions: [], path: [], to: [], order: [] }, t('outline.gathered'))
 
+const leaving = shallowRef<{ id: string; label: string; losses: string[] } | null>(null)
+/** What the other notation cannot hold is named first. */
+async function askToGoOn({ id, label }: { id: string; label: string }): Promise<void> {
+  // What is typed is on the server by then.
+  await desk.base()
+  const found = await asked(() => api.goingOn(sheetId, id))
+  if (found?.losses.length) leaving.value = { id, label, losses: found.losses }
+  else if (found) await goOnAs(id, label)
+}
+
 async function goOnAs(id: string, label: string): Promise<void> {
+  leaving.value = null
   if (await desk.change({ rewriteAs: id })) say(t('outline.goesOnAs', { notation: label }))
 }
 
@@ -269,7 +280,14 @@ defineExpose({ list, items })
         <Button size="small" @click="takeLosing">{{ t('outline.changeAnyway') }}</Button>
         <Button size="small" severity="secondary" outlined @click="losing = null">{{ t('app.cancel') }}</Button>
       </div>
-      <div v-if="lacks.length" class="bar">
+      <div v-if="leaving" class="bar" role="alert">
+        <span>{{ t('tidied.losing', { notation: leaving.label }) }} {{ leaving.losses.join(' ') }}</span>
+        <Button size="small" @click="goOnAs(leaving.id, leaving.label)">{{
+          t('outline.goOnAnyway', { notation: leaving.label })
+        }}</Button>
+        <Button size="small" severity="secondary" outlined @click="leaving = null">{{ t('app.cancel') }}</Button>
+      </div>
+      <div v-else-if="lacks.length" class="bar">
         <span>{{
           t('outline.lacks', {
             notation: notation?.label ?? '',
@@ -282,7 +300,7 @@ defineExpose({ list, items })
           size="small"
           severity="secondary"
           outlined
-          @click="goOnAs(one.id, one.label)"
+          @click="askToGoOn(one)"
           >{{ t('outline.goOn', { notation: one.label }) }}</Button
         >
       </div>

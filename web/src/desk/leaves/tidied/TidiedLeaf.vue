@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
+import Select from 'primevue/select'
 import { computed, onScopeDispose, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type TidyRow } from '@/api/client'
+import { useOffer } from '@/composables/useOffer'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
@@ -34,7 +37,21 @@ const { desk, sheetId } = defineProps<{
 const emit = defineEmits<{ moved: []; taken: [] }>()
 const { t } = useI18n()
 const { say, asked } = useNotice()
-const { tidied, refusedSteps, refusedLines, isWorking, changes, toggleStep, toggleLine } = useTidied(desk, sheetId)
+const { offer } = useOffer()
+/** What the tidied text goes on in. */
+const chosen = useLocalStorage('notagram.tidied-as', '')
+const notation = computed(() => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation))
+/** Its own notation, and those that hold more. */
+const notations = computed(() => [
+  { id: '', label: notation.value?.label ?? '' },
+  ...offer.value.notations.filter(({ id, parts }) => parts.includes('title') && id !== notation.value?.id),
+])
+const goesOnIn = computed(() => notations.value.find(({ id }) => id && id === chosen.value) ?? null)
+const { tidied, refusedSteps, refusedLines, isWorking, changes, toggleStep, toggleLine } = useTidied(
+  desk,
+  sheetId,
+  computed(() => goesOnIn.value?.id ?? null),
+)
 const list = useTemplateRef('list')
 /** What was left out of the document, and what the tidied text leaves where it is. */
 const notes = computed(() => [...(desk.sheet.value?.notes ?? []), ...(tidied.value?.notes ?? [])])
@@ -112,7 +129,14 @@ function go(step: string, direction: 1 | -1): void {
 
 async function takeAll(): Promise<void> {
   const found = tidied.value
+  const next = goesOnIn.value
   if (!found || !(await desk.applied(found.base, found.edits))) return
+  if (next) {
+    if (await desk.change({ awaitsTidying: false, rewriteAs: next.id }))
+      say(t('tidied.takenAs', { notation: next.label }))
+    emit('taken')
+    return
+  }
   if (desk.sheet.value?.awaitsTidying) void desk.change({ awaitsTidying: false })
   say(t('tidied.taken'), () => {
     desk.undo()
@@ -163,10 +187,28 @@ defineExpose({ list, items })
         <Button v-if="desk.sheet.value?.awaitsTidying" size="small" severity="secondary" outlined @click="keep">{{
           t('tidied.keep')
         }}</Button>
+        <label class="as"
+          >{{ t('tidied.as') }}
+          <Select
+            v-model="chosen"
+            :options="notations"
+            option-value="id"
+            option-label="label"
+            size="small"
+            :aria-label="t('tidied.asWhat')"
+          />
+        </label>
         <Button ref="take" size="small" @click="takeAll">{{ t('tidied.take') }}</Button>
       </template>
     </template>
     <template #notice>
+      <div v-if="goesOnIn && tidied?.losses.length" class="losing" role="status">
+        <b>{{ t('tidied.losing', { notation: goesOnIn.label }) }}</b>
+        <ul>
+          <li v-for="loss in tidied.losses" :key="loss">{{ loss }}</li>
+        </ul>
+        {{ t('tidied.markFirst') }}
+      </div>
       <StepList
         v-if="tidied && (tidied.steps.length || notes.length)"
         :steps="tidied.steps"
@@ -203,5 +245,28 @@ defineExpose({ list, items })
 <style scoped>
 .spacer {
   flex: 1;
+}
+
+.losing {
+  margin: 0 20px 8px;
+  padding: 6px 12px;
+  border-inline-start: 3px solid var(--doubt);
+  background: var(--doubt-wash);
+  font-size: 13.5px;
+}
+
+.losing ul {
+  max-block-size: 120px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+
+.as {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  color: var(--soft);
 }
 </style>

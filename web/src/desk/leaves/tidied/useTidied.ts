@@ -1,12 +1,17 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef, watch } from 'vue'
+import { computed, onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
 import type { Tidied, TidyRow } from '@/api/client'
 import { api } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
 /** What tidying makes of the source as it stands, without the steps and lines that the person refused. */
-export function useTidied(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string) {
+export function useTidied(
+  desk: Pick<Desk, 'reading' | 'base'>,
+  sheetId: string,
+  /** The notation that the tidied text is to go on in; null for its own. */
+  goesOnIn: Readonly<Ref<string | null>>,
+) {
   const { asked } = useNotice()
   const tidied = shallowRef<(Tidied & { base: string }) | null>(null)
   const refusedSteps = ref<string[]>([])
@@ -19,7 +24,14 @@ export function useTidied(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string)
     isWorking.value = true
     const mine = ++latest
     const base = await desk.base()
-    const answer = await asked(() => api.tidying(sheetId, base, refusedSteps.value, refusedLines.value))
+    const answer = await asked(() =>
+      api.tidying(sheetId, {
+        base,
+        refusedSteps: refusedSteps.value,
+        refusedLines: refusedLines.value,
+        goesOnIn: goesOnIn.value,
+      }),
+    )
     // Another step may have been refused meanwhile: the last answer is the one that counts.
     if (isOver || mine !== latest) return
     // A text that was typed in meanwhile is tidied again after its own reading.
@@ -35,6 +47,7 @@ export function useTidied(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string)
       void workSoon()
     },
   )
+  watch(goesOnIn, () => void work())
   void work()
   onScopeDispose(() => (isOver = true))
 

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use App\Entity\Sheet;
+use App\Http\Refusal;
+use App\View\GoingOnView;
+use Notagram\Handover\GoingOn;
+use Notagram\Message\Sentences;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Says what a sheet would lose before it goes on in another notation. */
+#[Route('/api/sheets/{id}/going-on/{notation}', methods: ['GET'])]
+final readonly class ShowGoingOn
+{
+    public function __construct(private Sentences $sentences)
+    {
+    }
+
+    public function __invoke(Sheet $sheet, string $notation): GoingOnView
+    {
+        $goingOn = GoingOn::of(
+            ReadSheet::of($sheet->source(), $sheet->notation()),
+            Notations::find($notation) ?? throw Refusal::because(422, 'notation', notation: $notation),
+            $sheet->keptPictures(),
+        );
+
+        return new GoingOnView(array_map($this->sentences->of(...), $goingOn->losses));
+    }
+}
