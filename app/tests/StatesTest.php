@@ -33,6 +33,15 @@ final class StatesTest extends ApiTestCase
         self::assertSame("First? {T}\n", $this->call('GET', "/api/sheets/{$id}/states/".self::textAt($states, '0.id'))['text'], 'What was there before is kept.');
     }
 
+    public function testAStateIsCountedInTheNotationThatItHad(): void
+    {
+        $id = $this->createSheet("Which?\nA. a\nB. b\nANSWER: A\n\nWho?\nA. a\nB. b\nANSWER: B\n", 'aiken');
+        $this->call('PATCH', "/api/sheets/{$id}", ['rewriteAs' => 'gram']);
+
+        self::assertSame([['new-notation', 2, 2], ['import', 2, 2]], $this->listed($id));
+        self::assertSame('aiken', self::textAt($this->call('GET', "/api/sheets/{$id}/states"), 'states.0.notation'));
+    }
+
     public function testAStateOfAnotherSheetIsNotShown(): void
     {
         $id = $this->createSheet('One? {T}');

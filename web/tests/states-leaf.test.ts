@@ -8,7 +8,12 @@ import { sheet } from './samples'
 const { states, state } = vi.hoisted(() => ({ states: vi.fn(), state: vi.fn() }))
 vi.mock('@/api/client', async (original) => ({
   ...(await original<object>()),
-  api: { states, state, originalFile: (id: string) => `/file/${id}` },
+  api: {
+    states,
+    state,
+    originalFile: (id: string) => `/file/${id}`,
+    offer: () => Promise.resolve({ notations: [{ id: 'aiken', label: 'Aiken' }] }),
+  },
 }))
 const say = vi.hoisted(() => vi.fn())
 vi.mock('@/composables/useNotice', () => ({
@@ -20,6 +25,7 @@ describe('the earlier states', () => {
     sheet: shallowRef(sheet()),
     settled: vi.fn(() => Promise.resolve()),
     replaceAll: vi.fn(),
+    change: vi.fn(() => Promise.resolve(true)),
     undo: vi.fn(),
     keepAsSheet: vi.fn(() => Promise.resolve(true)),
   }
@@ -33,8 +39,8 @@ describe('the earlier states', () => {
     vi.clearAllMocks()
     states.mockResolvedValue({
       states: [
-        { id: 'b', at: new Date().toISOString(), reason: 'mend-of-many', questions: 28, sound: 12 },
-        { id: 'a', at: new Date().toISOString(), reason: 'import', questions: null, sound: null },
+        { id: 'b', at: new Date().toISOString(), reason: 'mend-of-many', notation: 'gift', questions: 28, sound: 12 },
+        { id: 'a', at: new Date().toISOString(), reason: 'import', notation: 'aiken', questions: null, sound: null },
       ],
     })
     state.mockResolvedValue({
@@ -71,12 +77,25 @@ describe('the earlier states', () => {
     await flushPromises()
     const [back, beside] = wrapper.findAll('.doings button')
     await beside?.trigger('click')
-    expect(desk.keepAsSheet).toHaveBeenCalledWith(expect.stringMatching(/^Swarms, today/), 'as it was')
+    expect(desk.keepAsSheet).toHaveBeenCalledWith(expect.stringMatching(/^Swarms, today/), 'as it was', 'gift')
     await back?.trigger('click')
     await flushPromises()
     expect(desk.replaceAll).toHaveBeenCalledWith('as it was')
     expect(say).toHaveBeenCalledWith(expect.stringContaining('The text before is kept'), expect.any(Function))
     expect(states).toHaveBeenCalledTimes(2)
+  })
+
+  it('come back in the notation that they had', async () => {
+    const wrapper = await leaf()
+    expect(wrapper.findAll('.state')[1]?.text()).toContain('as it came · Aiken')
+    await wrapper.findAll('.state')[1]?.trigger('click')
+    await flushPromises()
+    await wrapper.findAll('.doings button')[0]?.trigger('click')
+    await flushPromises()
+    expect(desk.change).toHaveBeenCalledExactlyOnceWith({ notation: 'aiken' })
+    ;(say.mock.calls[0]?.[1] as () => void)()
+    expect(desk.undo).toHaveBeenCalledOnce()
+    expect(desk.change).toHaveBeenLastCalledWith({ notation: 'gift' })
   })
 
   it('cannot be brought back where nothing differs', async () => {

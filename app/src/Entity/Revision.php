@@ -6,6 +6,8 @@ namespace App\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
 use Symfony\Component\Uid\Uuid;
 
 /** A text that a sheet once had, kept whole. */
@@ -15,6 +17,9 @@ class Revision
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     public readonly string $id;
+
+    #[ORM\Column(length: 20, options: ['default' => ''])]
+    private string $notation;
 
     #[ORM\Column(type: Types::BLOB)]
     private mixed $compressedText;
@@ -29,7 +34,13 @@ class Revision
         public readonly \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
+        $this->notation = $sheet->notation()->id();
         $this->compressedText = (string) gzcompress($sheet->text());
+    }
+
+    public function notation(): Notation
+    {
+        return Notations::find($this->notation) ?? throw new \LogicException("There is no notation “{$this->notation}”.");
     }
 
     public function text(): string

@@ -21,6 +21,8 @@ use Psr\Cache\CacheItemPoolInterface;
 /** The texts that a sheet once had, beside the one it has. */
 final readonly class EarlierStates
 {
+    /** So many differences are read through; who wants more opens the state as a sheet. */
+    private const PLACES = 200;
     private const NANOSECONDS_TO_COUNT = 400_000_000;
 
     public function __construct(private SheetRepository $sheets, private Checker $checker, private CacheItemPoolInterface $cache)
@@ -33,7 +35,7 @@ final readonly class EarlierStates
         $views = [];
         foreach ($this->sheets->states($sheet) as $state) {
             [$questions, $sound] = $this->counts($sheet, $state, hrtime(true) < $end);
-            $views[] = new StateView($state->id, $state->at->format(\DATE_ATOM), $state->reason->value, $questions, $sound);
+            $views[] = new StateView($state->id, $state->at->format(\DATE_ATOM), $state->reason->value, $state->notation()->id(), $questions, $sound);
         }
 
         return new StatesView($views);
@@ -43,7 +45,7 @@ final readonly class EarlierStates
     {
         $edits = EditedText::between($state->text(), $sheet->text());
 
-        return new StateTextView(LineEnding::folded($state->text()), ChangedPlaces::of($state->text(), $edits), \count($edits));
+        return new StateTextView(LineEnding::folded($state->text()), ChangedPlaces::of($state->text(), $edits, self::PLACES), \count($edits));
     }
 
     /**
@@ -53,12 +55,12 @@ final readonly class EarlierStates
      */
     private function counts(Sheet $sheet, Revision $state, bool $mayRead): array
     {
-        $kept = $this->cache->getItem('state.'.hash('xxh128', implode("\n", [$state->id, $sheet->notation()->id(), ...$sheet->settings()])));
+        $kept = $this->cache->getItem('state.'.hash('xxh128', implode("\n", [$state->id, ...$sheet->settings()])));
         if (!$kept->isHit()) {
             if (!$mayRead) {
                 return [null, null];
             }
-            $summary = $this->checker->check(ReadSheet::of(SourceText::fromUtf8($state->text()), $sheet->notation()), $sheet->wishes())->summary();
+            $summary = $this->checker->check(ReadSheet::of(SourceText::fromUtf8($state->text()), $state->notation()), $sheet->wishes())->summary();
             $this->cache->save($kept->set([$summary->questions + $summary->broken, $summary->sound]));
         }
         /** @var array{int, int} $counts */

@@ -8,13 +8,14 @@ namespace App\View;
 final readonly class StateView
 {
     /**
-     * @param string $reason import, mend-of-many, new-decoding or work
+     * @param string $reason import, mend-of-many, new-decoding, new-notation or work
      * @param ?int $questions null where there was no time to count them; sound ones likewise
      */
     public function __construct(
         public string $id,
         public string $at,
         public string $reason,
+        public string $notation,
         public ?int $questions,
         public ?int $sound,
     ) {

@@ -11,7 +11,7 @@ use Notagram\Source\LineMap;
 /** Shows what edits do to a text: the lines they touch, before and after, neighbours together. */
 final class ChangedPlaces
 {
-    private const MOST = 12;
+    private const FEW = 12;
     private const LINE_LENGTH = 160;
 
     /**
@@ -19,7 +19,7 @@ final class ChangedPlaces
      *
      * @return list<ChangedPlace> the first few
      */
-    public static function of(string $text, array $edits): array
+    public static function of(string $text, array $edits, int $most = self::FEW): array
     {
         $text = LineEnding::folded($text);
         $offsets = new EditorOffsets($text);
@@ -35,7 +35,7 @@ final class ChangedPlaces
             if (null !== $last && $start <= $places[$last][1]) {
                 $places[$last][1] = max($end, $places[$last][1]);
                 $places[$last][2][] = [$from, $to, $edit->text];
-            } elseif (\count($places) < self::MOST) {
+            } elseif (\count($places) < $most) {
                 $places[] = [$start, $end, [[$from, $to, $edit->text]]];
             } else {
                 break;
@@ -65,7 +65,7 @@ final class ChangedPlaces
         foreach ($old as $index => $line) {
             if ($line !== ($new[$index] ?? '')) {
                 ++$differing;
-                if (\count($places) < self::MOST) {
+                if (\count($places) < self::FEW) {
                     $places[] = new ChangedPlace($index + 1, self::shown($line), self::shown($new[$index] ?? ''));
                 }
             }

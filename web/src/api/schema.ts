@@ -2604,8 +2604,9 @@ export interface components {
         StateView: {
             id: string;
             at: string;
-            /** @description import, mend-of-many, new-decoding or work */
+            /** @description import, mend-of-many, new-decoding, new-notation or work */
             reason: string;
+            notation: string;
             /** @description null where there was no time to count them; sound ones likewise */
             questions: number | null;
             sound: number | null;

@@ -61,8 +61,8 @@ export function useSheetFile(id: string, { source, saving, edits, places, lookAr
     if (isThere || (await keepAsSheet(t('conflict.mineName', { title: found.title }), work.text ?? ''))) forget()
   }
 
-  async function keepAsSheet(title: string, text: string): Promise<boolean> {
-    const created = await asked(() => api.createBeside(id, title, text, sheet.value?.notation ?? null))
+  async function keepAsSheet(title: string, text: string, notation = sheet.value?.notation ?? null): Promise<boolean> {
+    const created = await asked(() => api.createBeside(id, title, text, notation))
     if (created) say(t('conflict.done', { title: created.title }))
     return created !== null
   }

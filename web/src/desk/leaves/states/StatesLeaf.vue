@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type State, type StateText } from '@/api/client'
+import { useOffer } from '@/composables/useOffer'
 import { useNotice } from '@/composables/useNotice'
 import ChangedLines from '@/parts/ChangedLines.vue'
 import { when } from '@/shelf/when'
@@ -11,11 +12,12 @@ import LeafFrame from '../LeafFrame.vue'
 
 /** The texts that the sheet once had: shown against the one of today, brought back, or taken elsewhere. */
 const { desk, sheetId } = defineProps<{
-  desk: Pick<Desk, 'sheet' | 'settled' | 'replaceAll' | 'undo' | 'keepAsSheet'>
+  desk: Pick<Desk, 'sheet' | 'change' | 'settled' | 'replaceAll' | 'undo' | 'keepAsSheet'>
   sheetId: string
 }>()
 const { t } = useI18n()
 const { say, asked } = useNotice()
+const { labelOf } = useOffer()
 
 const states = shallowRef<readonly State[] | null>(null)
 const chosen = ref<string | null>(null)
@@ -40,8 +42,14 @@ async function choose(id: string): Promise<void> {
 
 /** Today’s text is kept by the server before it goes. */
 async function bringBack(state: State, text: string): Promise<void> {
+  const notation = desk.sheet.value?.notation
   desk.replaceAll(text)
-  say(t('states.back', { when: at(state) }), () => desk.undo())
+  const isOther = notation !== undefined && notation !== state.notation
+  if (isOther) await desk.change({ notation: state.notation })
+  say(t('states.back', { when: at(state) }), () => {
+    desk.undo()
+    if (isOther) void desk.change({ notation })
+  })
   chosen.value = null
   await load()
 }
@@ -75,7 +83,12 @@ defineExpose({ list: null, items: [] })
         <li v-for="state in states" :key="state.id" :class="{ 'is-chosen': state.id === chosen }">
           <button type="button" class="state" :aria-expanded="state.id === chosen" @click="choose(state.id)">
             <b>{{ at(state) }}</b>
-            <span>{{ t(`states.reason.${state.reason}`) }}</span>
+            <span
+              >{{ t(`states.reason.${state.reason}`)
+              }}<template v-if="state.notation !== desk.sheet.value?.notation">
+                · {{ labelOf(state.notation) }}</template
+              ></span
+            >
             <span v-if="state.questions !== null" class="count">{{
               t('desk.count', { sound: state.sound ?? 0, questions: state.questions })
             }}</span>
@@ -91,9 +104,13 @@ defineExpose({ list: null, items: [] })
               <Button size="small" :disabled="!shown.differing" @click="bringBack(state, shown.text)">{{
                 t('states.bringBack')
               }}</Button>
-              <Button size="small" severity="secondary" outlined @click="desk.keepAsSheet(nameOf(state), shown.text)">{{
-                t('states.asSheet')
-              }}</Button>
+              <Button
+                size="small"
+                severity="secondary"
+                outlined
+                @click="desk.keepAsSheet(nameOf(state), shown.text, state.notation)"
+                >{{ t('states.asSheet') }}</Button
+              >
               <Button size="small" severity="secondary" outlined @click="download(state, shown.text)">{{
                 t('states.download')
               }}</Button>
