@@ -83,6 +83,16 @@ describe('a list that faces the source', () => {
     expect(keys().length).toBeLessThan(16)
   })
 
+  it('draws everything for paper, and what is in sight after that', async () => {
+    const { keys } = await open(1_000)
+    window.dispatchEvent(new Event('beforeprint'))
+    await nextTick()
+    expect(keys()).toHaveLength(1_000)
+    window.dispatchEvent(new Event('afterprint'))
+    await nextTick()
+    expect(keys()).toHaveLength(7)
+  })
+
   it('draws a window full before it was laid out once', () => {
     const shown = mount(FacingList, { props: { items: things(50), estimate: () => 100, label: 'Things' } })
     expect(shown.findAll('.item').length).toBe(Math.floor((window.innerHeight + 400 - 14) / 100) + 1)

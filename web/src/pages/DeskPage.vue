@@ -436,6 +436,24 @@ button.meta {
   background: var(--leaf);
 }
 
+/* The open leaf goes on paper, the rest of the desk stays. */
+@media print {
+  .desk-page,
+  .book {
+    display: block;
+    block-size: auto;
+  }
+
+  .desk-page > :not(.book),
+  .book > :not(.leaf) {
+    display: none;
+  }
+
+  .book .leaf {
+    display: block !important;
+  }
+}
+
 /* On a phone, one side at a time: the leaf lies under the source. */
 @media (width < 760px) {
   .book {

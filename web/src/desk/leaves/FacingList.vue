@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends { key: string }">
+import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { Extent } from '../facing'
 import { useHeight } from '../useHeight'
@@ -54,8 +55,14 @@ function indexAt(y: number): number {
   return low
 }
 
+/** Paper shows everything. */
+const isPrinted = ref(false)
+useEventListener(window, 'beforeprint', () => (isPrinted.value = true))
+useEventListener(window, 'afterprint', () => (isPrinted.value = false))
+
 const first = computed(() => indexAt(scrollTop.value - OVERSCAN))
 const drawn = computed(() => {
+  if (isPrinted.value) return items
   const last = items.length ? indexAt(scrollTop.value + clientHeight.value + OVERSCAN) : -1
   return items.slice(first.value, last + 1)
 })
@@ -141,6 +148,22 @@ defineExpose({
 
 .all {
   contain: layout;
+}
+
+@media print {
+  .facing-list,
+  .all {
+    block-size: auto !important;
+    overflow: visible;
+  }
+
+  .drawn {
+    transform: none !important;
+  }
+
+  .item {
+    break-inside: avoid;
+  }
 }
 
 .item {

@@ -36,6 +36,18 @@
   font-size: 13px;
 }
 
+@media print {
+  .leaf-frame {
+    display: block;
+    container: none;
+    block-size: auto;
+  }
+
+  .leaf-frame > :not(:last-child) {
+    display: none;
+  }
+}
+
 .leaf-frame :deep(.empty) {
   padding: 26px;
   color: var(--soft);

@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import ToggleSwitch from 'primevue/toggleswitch'
 import Button from 'primevue/button'
-import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
@@ -51,6 +51,16 @@ const { offer } = useOffer()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
 const categories = useCategories(desk.reading)
+
+/** What typesets is there before a formula far below goes on paper. */
+const hasFormula = computed(() =>
+  desk.reading.value.blocks.some(({ body: { question } }) =>
+    [question?.stem, ...(question?.options ?? []).map(({ html }) => html)].some((html) =>
+      html?.includes('class="formula'),
+    ),
+  ),
+)
+watch(hasFormula, (has) => has && void import('@/parts/formulas'), { immediate: true })
 
 interface ProofItem extends FacingItem {
   block: PlacedBlock

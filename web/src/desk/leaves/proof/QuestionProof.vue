@@ -252,6 +252,8 @@ h3 b {
 }
 
 .bubble {
+  /* On paper, too, a filled one is what is right. */
+  print-color-adjust: exact;
   display: inline-grid;
   place-items: center;
   padding: 0;
