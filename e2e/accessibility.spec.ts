@@ -17,7 +17,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect((await checker().analyze()).violations).toEqual([])
 
     await openSheet(page, 'Swarms and spring')
-    for (const leaf of ['Proof', 'Findings', 'Names & points', 'Hand over'] as const) {
+    for (const leaf of ['Proof', 'Findings', 'Names & points', 'Earlier', 'Hand over'] as const) {
       await openLeaf(page, leaf)
       await expect(page.locator('.leaf').getByLabel(leaf, { exact: true })).toBeVisible()
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
@@ -42,12 +42,19 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Paste an answer key …' }).click()
     await page.getByRole('textbox', { name: 'Answer key' }).fill('1 A 9 B')
     await expect(page.getByRole('dialog')).toContainText('This key marks 1 question.')
-    expect((await checker().analyze()).violations).toEqual([])
+    const ofDialog = () => checker().include('[role=dialog]')
+    expect((await ofDialog().analyze()).violations).toEqual([])
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+    await openSheet(page, 'A year with bees')
+    await page.getByRole('region', { name: 'Pictures of this sheet' }).getByRole('button', { name: /^Insert/ }).first().click()
+    await expect(page.getByRole('dialog', { name: 'Insert a picture' })).toBeVisible()
+    expect((await ofDialog().include('.picture-strip').analyze()).violations).toEqual([])
     await page.keyboard.press('Escape')
     await expect(page.getByRole('dialog')).toBeHidden()
     await page.keyboard.press('F1')
     await expect(page.getByRole('dialog')).toBeVisible()
-    expect((await checker().analyze()).violations).toEqual([])
+    expect((await ofDialog().analyze()).violations).toEqual([])
   })
 }
 
