@@ -56,6 +56,8 @@ final class GramTest extends TestCase
         yield 'Windows and old Macintosh line ends' => ["One?\r\n= a\r\n~ b\r\n\r\nTwo?\r= c\r~ d\r", ['"One?" · "a" [100]* · "b" [0]', '"Two?" · "c" [100]* · "d" [0]']];
         yield 'a gap with a brace that is text before it' => ["Say \\{=no} or {=yes}.\n", ['gap · "Say {=no} or _____."']];
         yield 'a brace in code or in a formula keeps its backslash' => ["Is `\\{=a}` or $\\{=b\\}$ or \\{=c}?\n= a\n~ b\n", ['"Is `\\\\{=a}` or $\\\\{=b\\\\}$ or {=c}?"']];
+        yield 'a sign that is no character, beside a gap' => ["*Bees* \u{FDD0}make {=wax}.\n", ["gapAt {\"before\":\"*Bees* \u{FDD0}make \",\"after\":\".\"}"]];
+        yield 'blanks and a no-break space are a blank line in a sheet with a fence too' => ["One?\n= a\n~ b\n  \u{A0}\nTwo?\n```\nx\n```\n= c\n~ d\n", ['"One?" · "a" [100]* · "b" [0]', '"Two?']];
         yield 'a gap that is not closed is text' => ["Say {=yes\n= a\n~ b\n", ['choice · "Say {=yes"']];
         yield 'a comment within a question' => ["Which?\n// look\n= a\n// again\n~ b\n", ['"a" [100]* · "b" [0] · comments ["look","again"]']];
     }

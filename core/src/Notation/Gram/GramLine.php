@@ -46,7 +46,7 @@ final readonly class GramLine
 
     public function isBlank(): bool
     {
-        return '' === $this->text || ("\xC2" === $this->text[0] && '' === NoBreakSpaces::trimmedAtEnd($this->text));
+        return '' === $this->text || (str_contains(" \t\f\v\xC2", $this->text[0]) && '' === NoBreakSpaces::trimmedAtEnd($this->text));
     }
 
     public function isComment(): bool

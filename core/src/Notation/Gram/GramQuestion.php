@@ -45,10 +45,9 @@ final class GramQuestion
 {
     private const ARROW = '/(?<!\\\\)(?:(?<=\s)|^)->(?=\s|\z)/';
 
-    /** Stands in a stem for the braces of its gap: no character, so that no text has it. */
-    private const GAP = "\u{FDD0}";
-
     private readonly GramBody $body;
+    /** Stands in a stem for the braces of its gap, and nowhere else in the block. */
+    private readonly string $gapSign;
     /** @var list<Finding> */
     private array $findings = [];
     /** @var list<Token> */
@@ -60,6 +59,11 @@ final class GramQuestion
     public function __construct(private readonly string $block, private readonly Block $place)
     {
         $this->body = new GramBody($block);
+        $sign = "\u{FDD0}\u{FDD1}";
+        while (str_contains($block, $sign)) {
+            $sign = substr_replace($sign, 'x', 3, 0);
+        }
+        $this->gapSign = $sign;
     }
 
     public function read(): BlockReading
@@ -170,7 +174,7 @@ final class GramQuestion
             if (null !== $rival) {
                 $this->findings[] = Finding::doubt('gram.options-win', $rival);
             }
-            $stem = GramText::withoutBraces(null === $gap ? $stem : str_replace(self::GAP, $gap->of($this->block), $stem));
+            $stem = GramText::withoutBraces(null === $gap ? $stem : str_replace($this->gapSign, $gap->of($this->block), $stem));
 
             return $this->ofOptions($options);
         }
@@ -212,7 +216,7 @@ final class GramQuestion
                     return $gap;
                 }
                 $gap = $span;
-                $this->body->stem[$index] = substr($line, 0, $open).self::GAP.substr($line, $open + \strlen($match[0]));
+                $this->body->stem[$index] = substr($line, 0, $open).$this->gapSign.substr($line, $open + \strlen($match[0]));
                 $line = substr_replace($line, str_repeat(' ', \strlen($match[0])), $open, \strlen($match[0]));
             }
         }
@@ -227,7 +231,7 @@ final class GramQuestion
         array_push($this->findings, ...$inside->findings);
         array_push($this->tokens, new Token(TokenKind::Answer, $gap->start, $gap->start + 1), new Token(TokenKind::Answer, $gap->end - 1, $gap->end), ...$inside->tokens);
         $this->explanation ??= $inside->explanation;
-        [$before, $after] = array_map(GramText::withoutBraces(...), explode(self::GAP, $stem, 2)) + [1 => ''];
+        [$before, $after] = array_map(GramText::withoutBraces(...), explode($this->gapSign, $stem, 2)) + [1 => ''];
         // The halves keep the blank next to the gap, as in GIFT, and a line break there is one.
         $before = rtrim($before).(Regex::match('/\s\z/', $before) ? ' ' : '');
         $after = (Regex::match('/^\s/', $after) ? ' ' : '').ltrim($after);

@@ -14,6 +14,7 @@ use Notagram\Question\Answers;
 use Notagram\Question\Choice;
 use Notagram\Question\EvenShares;
 use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Numeric;
 use Notagram\Question\Option;
@@ -31,12 +32,18 @@ use Notagram\Source\Span;
 final class PlainGram
 {
     private const FORM = '~\A(?:::[ ](\S[^\n]*+)\n)?+((?!::[ ])[^=\~\#$\{\\\\ \n/][^\n]*[^)\n])\n(=\#[ ][^\n]*+\n?+|(?:[=\~][ ]\S[^\n]*+(?:\n[ ][ ]\#[ ]\S[^\n]*+)*+\n?+)++)(?:\#\#\#\#[ ](\S[^\n]*+)\n?+)?+\z~';
+    /** Letters, figures and the signs of ordinary prose. */
+    private const PROSE = '[^\n{}\\\\*`_\[\]<\t\r\f\v/\0=\~\#$&|:%]';
+    private const GAP = '~\A(\p{L}'.self::PROSE.'*+)\{((?:='.self::PROSE.'++)++)\}((?:[ .,;?!]'.self::PROSE.'*+)?+)(?<![) }])\n?\z~u';
     /** What might be Markdown, a format, a gap, code, a comment, or a blank that is none. */
     private const UNUSUAL = "*`_\\[{<\t\r\f\v/\0";
     private const BEGINS_UNUSUALLY = '~^(?:::[ ]|(?:[=\~]|[ ][ ]\#|\#\#\#\#)[ ])?+(?:[-+>]|\#{1,6}|\d{1,9}[.)])(?:[ ]|$)~m';
 
     public static function read(string $text): ?BlockReading
     {
+        if (str_contains($text, '{=')) {
+            return self::gap($text);
+        }
         if (false !== strpbrk($text, self::UNUSUAL) || str_contains($text, '->') || str_contains($text, " \n") || str_contains($text, "\xC2\xA0") || str_ends_with($text, ' ')
             || !Regex::match(self::FORM, $text, $match, \PREG_OFFSET_CAPTURE) || Regex::match(self::BEGINS_UNUSUALLY, $text)) {
             return null;
@@ -56,6 +63,35 @@ final class PlainGram
                 new Span($stemAt, $stemAt + \strlen($stem)),
                 '' === $title ? null : Regex::replace('/\s++/', ' ', $title),
                 isset($match[4]) ? new FormattedText($match[4][0]) : null,
+            ),
+            tokens: self::tokens(...),
+        );
+    }
+
+    /** A sentence with one gap to type into. */
+    private static function gap(string $text): ?BlockReading
+    {
+        if (!Regex::match(self::GAP, $text, $match, \PREG_OFFSET_CAPTURE) || str_contains($text, '->') || str_contains($text, '  ') || str_contains($text, "\xC2\xA0") || Regex::match(self::BEGINS_UNUSUALLY, $text)) {
+            return null;
+        }
+        [, [$before], [$inside, $at], [$after]] = $match;
+        $accepted = [];
+        foreach (explode('=', substr($inside, 1)) as $entry) {
+            $word = trim($entry, ' ');
+            if ('' === $word) {
+                return null;
+            }
+            $end = $at + 1 + \strlen($entry);
+            $accepted[] = new AcceptedAnswer($word, Weight::full(), null, new Span($at, $end));
+            $at = $end;
+        }
+
+        return new BlockReading(
+            BlockKind::Question,
+            new Question(
+                new Gap($before, $after, new ShortAnswer($accepted)),
+                new FormattedText($before.Gap::RULE.$after),
+                new Span(0, \strlen($before) + \strlen($inside) + 2 + \strlen($after)),
             ),
             tokens: self::tokens(...),
         );
