@@ -67,9 +67,9 @@ await take('desk-kinds', kinds)
 
 // All of these change a sheet of the demo: they come last.
 const earlier = await desk('Swarms', 'states')
-await earlier.locator('.cm-line').nth(2).click()
+await earlier.locator('.cm-line').nth(1).click()
 await earlier.keyboard.press('Home')
-await earlier.keyboard.type('// seen in May\n')
+await earlier.keyboard.type('\n// seen in May')
 await earlier.waitForTimeout(1500)
 await earlier.getByRole('button', { name: /as it came/ }).click()
 await take('desk-earlier', earlier)
