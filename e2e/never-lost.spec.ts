@@ -42,7 +42,8 @@ test('server gone and back: nothing typed is lost', async ({ page }) => {
     await route.fetch()
     return route.abort('connectionreset')
   })
-  await saved(page)
+  // It is tried again after a pause that grows.
+  await expect(page.locator('.save-note')).toHaveText(/^Saved/, { timeout: 20_000 })
   await page.reload()
   await expect(page.locator('.expected-count')).toHaveText(/3 of 3/)
   expect(await textOf(page)).toBe('One? {T}\n\nTyped in the dark? {T}\n\nAnd more? {F}\n')

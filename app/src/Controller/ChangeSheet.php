@@ -10,10 +10,10 @@ use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\GroupRepository;
 use App\Repository\SheetRepository;
+use App\Request\NamedNotation;
 use App\Request\SheetChangeRequest;
 use App\View\SheetView;
 use Notagram\Notation\Notation;
-use Notagram\Notation\Notations;
 use Notagram\Source\Encoding;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -53,7 +53,7 @@ final readonly class ChangeSheet
             $sheet->expectPoints('' === $change->expectedPoints ? null : $change->expectedPoints);
         }
         if (null !== $change->notation) {
-            $sheet->readAs(Notations::find($change->notation) ?? throw Refusal::because(422, 'notation', notation: $change->notation));
+            $sheet->readAs(NamedNotation::of($change->notation));
         }
         if (null !== $change->switchedOff) {
             $sheet->switchOff($change->switchedOff);
@@ -71,7 +71,7 @@ final readonly class ChangeSheet
             $sheet->useOneLineEnding($this->clock->now());
         }
         if (null !== $change->rewriteAs) {
-            $this->rewrite($sheet, Notations::find($change->rewriteAs) ?? throw Refusal::because(422, 'notation', notation: $change->rewriteAs));
+            $this->rewrite($sheet, NamedNotation::of($change->rewriteAs));
         }
         if (null !== $change->encoding) {
             $encoding = Encoding::tryFrom($change->encoding) ?? throw Refusal::because(422, 'encoding', encoding: $change->encoding);

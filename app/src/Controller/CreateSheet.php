@@ -8,9 +8,9 @@ use App\Arrival\Arrivals;
 use App\Http\Refusal;
 use App\Reading\SheetViews;
 use App\Repository\SheetRepository;
+use App\Request\NamedNotation;
 use App\Request\NewSheetRequest;
 use App\View\CreatedView;
-use Notagram\Notation\Notations;
 use Notagram\Source\ReadLimits;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -28,7 +28,7 @@ final readonly class CreateSheet
         if (max(\strlen($new->text), \strlen($new->html ?? '')) > ReadLimits::MAX_FILE_BYTES) {
             throw Refusal::because(413, 'text-too-large', megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
-        $notation = null === $new->notation ? null : Notations::find($new->notation) ?? throw Refusal::because(422, 'notation', notation: $new->notation);
+        $notation = null === $new->notation ? null : NamedNotation::of($new->notation);
         $sheet = $this->arrivals->paste($new->title, $new->text, $new->html, $notation, $this->clock->now());
         $other = null === $new->picturesOf ? null : $this->sheets->find($new->picturesOf);
         if (null !== $other) {

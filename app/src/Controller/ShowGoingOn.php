@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
-use App\Http\Refusal;
+use App\Request\NamedNotation;
 use App\View\GoingOnView;
 use Notagram\Handover\GoingOn;
 use Notagram\Message\Sentences;
-use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -25,7 +24,7 @@ final readonly class ShowGoingOn
     {
         $goingOn = GoingOn::of(
             ReadSheet::of($sheet->source(), $sheet->notation()),
-            Notations::find($notation) ?? throw Refusal::because(422, 'notation', notation: $notation),
+            NamedNotation::of($notation),
             $sheet->keptPictures(),
         );
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use App\Entity\Sheet;
-use App\Http\Refusal;
+use App\Request\NamedNotation;
 use App\Request\TidyRequest;
 use App\View\TidiedView;
 use App\View\TidyRowView;
@@ -18,7 +18,6 @@ use Notagram\Intake\Tidy\StepReport;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Message\Sentences;
-use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\LineEnding;
 use Notagram\Source\SourceText;
@@ -63,7 +62,7 @@ final readonly class TidySheet
     {
         return GoingOn::of(
             ReadSheet::of(SourceText::fromUtf8($text), $sheet->notation()),
-            Notations::find($notation) ?? throw Refusal::because(422, 'notation', notation: $notation),
+            NamedNotation::of($notation),
             $sheet->keptPictures(),
         );
     }

@@ -58,6 +58,7 @@ final class GramTest extends TestCase
         yield 'a brace in code or in a formula keeps its backslash' => ["Is `\\{=a}` or $\\{=b\\}$ or \\{=c}?\n= a\n~ b\n", ['"Is `\\\\{=a}` or $\\\\{=b\\\\}$ or {=c}?"']];
         yield 'a sign that is no character, beside a gap' => ["*Bees* \u{FDD0}make {=wax}.\n", ["gapAt {\"before\":\"*Bees* \u{FDD0}make \",\"after\":\".\"}"]];
         yield 'blanks and a no-break space are a blank line in a sheet with a fence too' => ["One?\n= a\n~ b\n  \u{A0}\nTwo?\n```\nx\n```\n= c\n~ d\n", ['"One?" · "a" [100]* · "b" [0]', '"Two?']];
+        yield 'a word in brackets before a line break within a gap is no format' => ["Say {=[x] \\n16 ~b}.\n", ['"[x]\n16" [100]*']];
         yield 'a gap that is not closed is text' => ["Say {=yes\n= a\n~ b\n", ['choice · "Say {=yes"']];
         yield 'a comment within a question' => ["Which?\n// look\n= a\n// again\n~ b\n", ['"a" [100]* · "b" [0] · comments ["look","again"]']];
     }

@@ -42,7 +42,7 @@ final readonly class GramLines
         $gap = $question->answers;
         // Without an accepted answer there is nothing to put into the braces: the sentence keeps its blank.
         $text = $gap instanceof Gap && [] !== [...$question->options(), ...$question->accepted()]
-            ? GramText::withBraces($gap->before).str_replace("\n", '\n', (new BraceWriter($this->format))->filled($gap, null)).GramText::withBraces($gap->after)
+            ? GramText::withBraces($gap->before).self::onOneLine((new BraceWriter($this->format))->filled($gap, null)).GramText::withBraces($gap->after)
             : GramText::withBraces($stem->text);
         $lines = match (true) {
             '' !== $prefix => self::formatted($text, $prefix),
@@ -55,7 +55,9 @@ final readonly class GramLines
         }
         if (null !== $question->points) {
             $points = \sprintf('(%s %s)', $question->points, '1' === $question->points ? 'point' : 'points');
-            if ($last >= 0 && !str_contains($lines[$last], '```')) {
+            // Behind a sign that stands alone, they would make a mark of it.
+            $isAlone = $last >= 0 && Regex::match('~^[ \t]*+(?:[=\~\#$:\\\\]++|\{-?+\})[ \t]*+\z~', $lines[$last]);
+            if ($last >= 0 && !$isAlone && !str_contains($lines[$last], '```')) {
                 $lines[$last] .= ' '.$points;
             } else {
                 $lines[] = $points;
@@ -63,6 +65,12 @@ final readonly class GramLines
         }
 
         return array_values($lines);
+    }
+
+    /** The blank after a word in brackets says that it is no format; a line break that is written out does not. */
+    private static function onOneLine(string $braces): string
+    {
+        return str_replace("\n", '\n', Regex::replace('/\[[A-Za-z][\w-]{0,19}\](?=\n)/', '$0 ', $braces));
     }
 
     /**
