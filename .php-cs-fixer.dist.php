@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return (new PhpCsFixer\Config())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2))
     ->setRiskyAllowed(true)
     ->setRules(['@Symfony' => true, '@Symfony:risky' => true, 'declare_strict_types' => true, 'phpdoc_align' => false, 'phpdoc_to_comment' => false, 'concat_space' => ['spacing' => 'none'], 'single_line_throw' => false, 'native_function_invocation' => ['include' => ['@compiler_optimized'], 'scope' => 'namespaced', 'strict' => true]])
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')

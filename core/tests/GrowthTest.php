@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class GrowthTest extends TestCase
 {
-    private const BYTES = 2_400;
+    private const BYTES = 1_800;
     private const TIMES = 4;
     /** What is quadratic takes sixteen times as long. */
     private const MOST = 9;
