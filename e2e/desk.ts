@@ -30,6 +30,8 @@ export async function openLeaf(page: Page, name: 'Tidied' | 'Proof' | 'Findings'
 /** Chooses where the sheet goes, on the leaf Hand over. */
 export async function handOverAs(page: Page, target: string | RegExp): Promise<void> {
   await page.getByRole('region', { name: 'Where does it go?' }).getByRole('button', { name: target }).click()
+  // The keys are on what was chosen by then, and stay where a story puts them next.
+  await expect(page.getByRole('button', { name: /^Hand over as .* Choose another target$/ })).toBeFocused()
 }
 
 export const downloadButton = (page: Page) => page.getByRole('button', { name: /^Download “/ })
