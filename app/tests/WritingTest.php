@@ -103,6 +103,8 @@ final class WritingTest extends ApiTestCase
         $id = self::textAt($this->upload('Swarm week.docx', (string) file_get_contents(__DIR__.'/../demo/Swarm week.docx')), 'id');
         $offered = $this->call('GET', "/api/sheets/{$id}/outlook")['offered'];
         self::assertNotSame([], $offered);
+        // Its picture stays with it.
+        self::assertSame([], array_filter((array) $this->call('GET', "/api/sheets/{$id}/going-on/gram")['losses'], static fn (mixed $loss) => \is_string($loss) && str_contains($loss, 'picture')));
         $this->call('PATCH', "/api/sheets/{$id}", ['rewriteAs' => 'gram']);
         self::assertSame($offered, $this->call('GET', "/api/sheets/{$id}/outlook")['offered']);
     }

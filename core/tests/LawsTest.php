@@ -7,7 +7,6 @@ namespace Notagram\Tests;
 use Notagram\Check\Checker;
 use Notagram\Check\PlacedFinding;
 use Notagram\Finding\TextEdit;
-use Notagram\Handover\Json\QuestionJson;
 use Notagram\Handover\NotationTarget;
 use Notagram\Notation\Block;
 use Notagram\Notation\BlockReading;
@@ -20,7 +19,6 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 use Notagram\Question\Stimulus;
-use Notagram\Question\Weight;
 use Notagram\Source\SourceText;
 use Notagram\Source\Span;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -99,14 +97,14 @@ final class LawsTest extends TestCase
                     $isText = 'starred' === $target->id() && 1 !== preg_match('/^\d+\. /', $block->text);
                     if (null !== $block->placed->reading->question && '' !== $block->text && !$isText) {
                         // What loses something is read back, but not as it was.
-                        $expected[] = [] === array_filter($block->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? self::essence($block->placed->reading->question) : null;
+                        $expected[] = [] === array_filter($block->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? Essence::of($block->placed->reading->question) : null;
                     }
                 }
                 $again = ReadSheet::of(SourceText::fromUtf8($handedOver->bytes), $target);
                 $actual = [];
                 foreach ($again->blocks as $placed) {
                     if (null !== $placed->reading->question && !('starred' === $target->id() && $placed->reading->question->answers instanceof Stimulus)) {
-                        $actual[] = self::essence($placed->reading->question);
+                        $actual[] = Essence::of($placed->reading->question);
                     }
                 }
                 self::assertCount(\count($expected), $actual, "Written as:\n".$handedOver->bytes."\nfrom:\n{$text}");
@@ -178,22 +176,6 @@ final class LawsTest extends TestCase
     private static function partsOf(BlockReading $reading, string $text): array
     {
         return [$reading->kind, $reading->question, $reading->findings, $reading->tokensIn($text), $reading->category, $reading->comments, $reading->switchedOff];
-    }
-
-    /** @return array<string, mixed> what two readings of a question must share */
-    private static function essence(Question $question): array
-    {
-        $json = QuestionJson::of($question);
-        $rounded = static fn (array $entry): array => ['weight' => Weight::of(\is_string($entry['weight'] ?? null) ? $entry['weight'] : '0')->rounded(5)] + $entry;
-        foreach (['options', 'accepted', 'numbers'] as $list) {
-            if (isset($json[$list])) {
-                $json[$list] = array_map($rounded, $json[$list]);
-            }
-        }
-        // Points travel as a comment of our own.
-        $json['comments'] = array_values(array_filter(\is_array($json['comments'] ?? null) ? $json['comments'] : [], static fn (string $comment) => 1 !== preg_match('/^\([\d.]+ points?\)\z/', $comment)));
-
-        return $json;
     }
 
     /** @return list<PlacedFinding> */

@@ -16,7 +16,6 @@ use Notagram\Intake\Tidy\Tidy;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
-use Notagram\Question\KeptPictures;
 use Notagram\Source\SourceText;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
@@ -41,7 +40,7 @@ final class TidyCommand extends SheetCommand
         $in = self::text($input, 'in');
         if (null !== $in) {
             $notation = $this->named($in);
-            $goingOn = GoingOn::of($sheet, $notation, $named->manuscript?->keptPictures() ?? new KeptPictures());
+            $goingOn = GoingOn::of($sheet, $notation);
             $losses = array_map($this->sentences->of(...), $goingOn->losses);
             $emphasised = Emphasis::moved($emphasised, $goingOn->lineOf(...));
             $sheet = ReadSheet::of(SourceText::fromUtf8($goingOn->text), $notation);

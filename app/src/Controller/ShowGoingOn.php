@@ -25,7 +25,6 @@ final readonly class ShowGoingOn
         $goingOn = GoingOn::of(
             ReadSheet::of($sheet->source(), $sheet->notation()),
             NamedNotation::of($notation),
-            $sheet->keptPictures(),
         );
 
         return new GoingOnView(array_map($this->sentences->of(...), $goingOn->losses));

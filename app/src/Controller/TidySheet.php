@@ -63,7 +63,6 @@ final readonly class TidySheet
         return GoingOn::of(
             ReadSheet::of(SourceText::fromUtf8($text), $sheet->notation()),
             NamedNotation::of($notation),
-            $sheet->keptPictures(),
         );
     }
 }

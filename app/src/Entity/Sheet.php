@@ -296,7 +296,7 @@ class Sheet
     /** The text as it was should be kept before. */
     public function goOnIn(Notation $notation, \DateTimeImmutable $now): void
     {
-        $goingOn = GoingOn::of(ReadSheet::of($this->source(), $this->notation()), $notation, $this->keptPictures());
+        $goingOn = GoingOn::of(ReadSheet::of($this->source(), $this->notation()), $notation);
         // Doctrine looks at what is embedded as a whole.
         $this->parts = clone $this->parts;
         $this->parts->placeEmphasis(Emphasis::moved($this->emphasised(), $goingOn->lineOf(...)), $goingOn->text);

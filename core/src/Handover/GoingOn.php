@@ -10,14 +10,13 @@ use Notagram\Notation\LossKind;
 use Notagram\Notation\Notation;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
-use Notagram\Question\KeptPictures;
 use Notagram\Source\LineEnding;
 use Notagram\Source\LineMap;
 
 /**
  * A sheet that goes on in another notation, for its author to write on in.
  *
- * A question that it cannot hold, or that cannot be read, stays in it as a comment: it is handed over nowhere, but it is still somebody's text.
+ * A question that it cannot hold, or that cannot be read, stays in it as a comment: it is handed over nowhere, but it is still somebody's text. Pictures stay with the sheet: they go nowhere, so none is left behind.
  */
 final readonly class GoingOn
 {
@@ -33,14 +32,14 @@ final readonly class GoingOn
     {
     }
 
-    public static function of(ReadSheet $sheet, Notation $notation, KeptPictures $pictures = new KeptPictures()): self
+    public static function of(ReadSheet $sheet, Notation $notation): self
     {
         $target = new NotationTarget($notation);
         $texts = $lines = $numbers = $messages = [];
         $map = new LineMap($sheet->source->text);
         $line = 1;
         foreach ($sheet->blocks as $placed) {
-            $written = $target->writeBlock($placed->reading, $pictures);
+            $written = $target->writeBlock($placed->reading);
             $isKept = '' === $written->text && null !== $placed->number;
             $text = $isKept ? self::asComment($placed, $sheet) : $written->text;
             if (null !== $placed->number) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Notation;
 
-use Notagram\Handover\Json\QuestionJson;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
@@ -13,8 +12,8 @@ use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\Question;
-use Notagram\Question\Weight;
 use Notagram\Source\SourceText;
+use Notagram\Tests\Essence;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -55,13 +54,7 @@ final class RandomQuestionsTest extends TestCase
     /** @return array<string, mixed> what a text holds of a question */
     private static function essence(Question $question): array
     {
-        $json = QuestionJson::of($question);
-        $rounded = static fn (array $entry): array => ['weight' => Weight::of(\is_string($entry['weight'] ?? null) ? $entry['weight'] : '0')->rounded(5)] + $entry;
-        foreach (['options', 'accepted', 'numbers'] as $list) {
-            if (isset($json[$list])) {
-                $json[$list] = array_map($rounded, $json[$list]);
-            }
-        }
+        $json = Essence::of($question);
         // Whether a text is Markdown may be told by its marks alone.
         unset($json['comments'], $json['stemFormat']);
 
