@@ -38,6 +38,7 @@ test('a quiz of eight questions, one of each type, by keyboard alone, in Gram, t
   await page.getByLabel('Find an action').fill('Show Hand over')
   await page.keyboard.press('Enter')
   await handOverAs(page, /^GIFT/)
+  await expect(downloadButton(page)).toBeEnabled()
   const [file] = await Promise.all([page.waitForEvent('download'), downloadButton(page).press('Enter')])
   const { readFile } = await import('node:fs/promises')
   const gift = await readFile((await file.path()) as string, 'utf8')

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="Name extends string">
-import { computed, nextTick, useTemplateRef, watch } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { RouteLocationRaw } from 'vue-router'
 import type { Count } from '../sync/reading'
@@ -23,11 +23,13 @@ const levels = computed(() =>
 const tabs = useTemplateRef('tabs')
 watch(
   () => [open, isSourceOpen.value, tabs.value, levels.value.length],
-  async () => {
-    await nextTick()
-    const tab = tabs.value?.querySelector('.is-open')
-    // An element of a browser without layout has no such method.
-    tab?.scrollIntoView?.({ block: 'nearest', inline: 'center' })
+  () => {
+    // With the next frame: where everything lies is worked out then anyhow.
+    requestAnimationFrame(() => {
+      const tab = tabs.value?.querySelector('.is-open')
+      // An element of a browser without layout has no such method.
+      tab?.scrollIntoView?.({ block: 'nearest', inline: 'center' })
+    })
   },
   { immediate: true },
 )
