@@ -53,4 +53,17 @@ return [
         'matching' => 'zuordn\\w+|ordne .{0,60}zu|verbinde',
         'choice' => 'mehrfachauswahl|kreuze?|wähle?',
     ],
+    'columns' => [
+        'category' => 'kategorie|thema|kapitel',
+        'title' => 'titel|name',
+        'type' => 'typ|art|fragetyp',
+        'stem' => 'frage|fragetext|text|aussage|aufgabe',
+        'points' => 'punkte?|punktzahl|bewertung',
+        'option' => 'option|antwort|auswahl|distraktor|antwortmöglichkeit|alternative',
+        'key' => 'schlüssel|richtig|lösung|richtige antwort(?:en)?|korrekte antwort|antwort|korrekt',
+        'feedback' => 'feedback|rückmeldung|erklärung|kommentar|begründung',
+        'term' => 'begriff|wort|fachwort',
+        'definition' => 'definition|bedeutung|beschreibung|erklärung',
+    ],
+    'matchTerms' => ['definition' => 'Ordne jeder Beschreibung den passenden Begriff zu.', 'term' => 'Ordne jedem Begriff die passende Beschreibung zu.'],
 ];

@@ -53,4 +53,19 @@ return [
         'matching' => 'match(?: each|ing)?\\b',
         'choice' => 'multiple[- ]choice|circle|choose|tick|select',
     ],
+    // Of the headings of a table with one question a row, and of a list of terms: each matches a whole heading.
+    'columns' => [
+        'category' => 'category|topic|chapter|unit',
+        'title' => 'title|name|question (?:name|title)',
+        'type' => 'type|kind|question type',
+        'stem' => 'question|stem|text|question text|item|statement|prompt',
+        'points' => 'points?|marks?|score|pts',
+        'option' => 'option|answer|choice|distractor|alternative|response',
+        'key' => 'key|correct|right|right answer|correct answers?|answers?|answer key|solution|correct (?:option|choice)',
+        'feedback' => 'feedback|explanation|comment|rationale',
+        'term' => 'term|word|concept|name',
+        'definition' => 'definition|meaning|description|explanation',
+    ],
+    // What a question asks that has pupils match the two sides of such a list.
+    'matchTerms' => ['definition' => 'Match each definition with its term.', 'term' => 'Match each term with its definition.'],
 ];

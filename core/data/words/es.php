@@ -53,4 +53,17 @@ return [
         'matching' => 'relaciona|empareja|une con flechas',
         'choice' => 'opción múltiple|opcion multiple|elige|marca',
     ],
+    'columns' => [
+        'category' => 'categoría|tema|capítulo',
+        'title' => 'título|nombre',
+        'type' => 'tipo|tipo de pregunta',
+        'stem' => 'pregunta|enunciado|texto',
+        'points' => 'puntos?|puntuación|puntaje|nota',
+        'option' => 'opción|respuesta|alternativa|distractor',
+        'key' => 'clave|correcta|respuesta correcta|respuesta|solución',
+        'feedback' => 'retroalimentación|explicación|comentario',
+        'term' => 'término|palabra|concepto',
+        'definition' => 'definición|significado|descripción',
+    ],
+    'matchTerms' => ['definition' => 'Relaciona cada definición con su término.', 'term' => 'Relaciona cada término con su definición.'],
 ];

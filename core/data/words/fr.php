@@ -53,4 +53,17 @@ return [
         'matching' => 'associ(?:ez|er)|reli(?:ez|er|e)',
         'choice' => 'choix multiples?|qcm|entoure[rz]?|cochez?|choisis(?:sez)?',
     ],
+    'columns' => [
+        'category' => 'catégorie|thème|chapitre',
+        'title' => 'titre|nom',
+        'type' => 'type|type de question',
+        'stem' => 'question|énoncé|texte|intitulé',
+        'points' => 'points?|note|barème',
+        'option' => 'option|réponse|choix|proposition|distracteur',
+        'key' => 'clé|correct|bonne réponse|réponse correcte|réponse|solution|corrigé',
+        'feedback' => 'feedback|explication|commentaire|rétroaction',
+        'term' => 'terme|mot|notion',
+        'definition' => 'définition|signification|description',
+    ],
+    'matchTerms' => ['definition' => 'Associe chaque définition au terme qui convient.', 'term' => 'Associe chaque terme à sa définition.'],
 ];

@@ -53,4 +53,17 @@ return [
         'matching' => 'abbina\\w*|collega|associa',
         'choice' => 'scelta multipla|scegli',
     ],
+    'columns' => [
+        'category' => 'categoria|argomento|capitolo',
+        'title' => 'titolo|nome',
+        'type' => 'tipo|tipo di domanda',
+        'stem' => 'domanda|quesito|testo',
+        'points' => 'punti|punto|punteggio',
+        'option' => 'opzione|risposta|scelta|alternativa|distrattore',
+        'key' => 'chiave|corretta|risposta corretta|risposta esatta|risposta|soluzione',
+        'feedback' => 'feedback|spiegazione|commento',
+        'term' => 'termine|parola|concetto',
+        'definition' => 'definizione|significato|descrizione',
+    ],
+    'matchTerms' => ['definition' => 'Abbina a ogni definizione il suo termine.', 'term' => 'Abbina a ogni termine la sua definizione.'],
 ];

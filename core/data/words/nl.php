@@ -53,4 +53,17 @@ return [
         'matching' => 'combineer|verbind|koppel',
         'choice' => 'meerkeuze\\w*|omcirkel|kies',
     ],
+    'columns' => [
+        'category' => 'categorie|onderwerp|hoofdstuk',
+        'title' => 'titel|naam',
+        'type' => 'type|soort|vraagtype',
+        'stem' => 'vraag|vraagtekst|tekst|stelling',
+        'points' => 'punten|punt|score',
+        'option' => 'optie|antwoord|keuze|alternatief|afleider',
+        'key' => 'sleutel|juist|correct|juiste antwoord|goede antwoord|antwoord|oplossing',
+        'feedback' => 'feedback|uitleg|toelichting|opmerking',
+        'term' => 'begrip|term|woord',
+        'definition' => 'definitie|betekenis|omschrijving',
+    ],
+    'matchTerms' => ['definition' => 'Zoek bij elke omschrijving het juiste begrip.', 'term' => 'Zoek bij elk begrip de juiste omschrijving.'],
 ];

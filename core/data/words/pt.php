@@ -53,4 +53,17 @@ return [
         'matching' => 'relacione|associe|ligue as colunas',
         'choice' => 'escolha múltipla|múltipla escolha|assinale|escolha',
     ],
+    'columns' => [
+        'category' => 'categoria|tema|capítulo',
+        'title' => 'título|nome',
+        'type' => 'tipo|tipo de pergunta',
+        'stem' => 'pergunta|questão|enunciado|texto',
+        'points' => 'pontos?|pontuação|nota',
+        'option' => 'opção|resposta|alternativa|distrator',
+        'key' => 'chave|gabarito|correta|resposta correta|resposta certa|resposta|solução',
+        'feedback' => 'feedback|explicação|comentário',
+        'term' => 'termo|palavra|conceito',
+        'definition' => 'definição|significado|descrição',
+    ],
+    'matchTerms' => ['definition' => 'Ligue cada definição ao seu termo.', 'term' => 'Ligue cada termo à sua definição.'],
 ];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Notagram\Handover;
 
+use Notagram\Handover\Table\CsvFile;
+use Notagram\Handover\Table\TableTarget;
+use Notagram\Handover\Table\XlsxFile;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 
@@ -17,7 +20,7 @@ final readonly class Targets
 
     public static function standard(): self
     {
-        return new self(array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()));
+        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile())]);
     }
 
     /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */

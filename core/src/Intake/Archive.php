@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Source\Regex;
+
 /** The parts of a document that is a zip archive. Nothing is ever written to disk under a name from within it. */
 final class Archive
 {
@@ -72,6 +74,29 @@ final class Archive
         }
 
         return $bytes;
+    }
+
+    /**
+     * Unpacks every part once, and keeps none, for a library that would unpack them without a limit.
+     *
+     * @param int $maxXmlMegabytes of the parts that are markup together
+     *
+     * @throws UnreadableDocument
+     */
+    public function checkAll(int $maxXmlMegabytes = self::MAX_XML_MB): void
+    {
+        $xml = 0;
+        for ($index = 0; $index < $this->zip->numFiles; ++$index) {
+            $name = (string) $this->zip->getNameIndex($index);
+            $bytes = str_ends_with($name, '/') ? '' : (string) $this->part($name);
+            if (Regex::match('/\.(?:xml|rels|vml)\z/i', $name)) {
+                $xml += \strlen($bytes);
+                if ($xml > $maxXmlMegabytes * 1_000_000) {
+                    throw UnreadableDocument::tooLarge($maxXmlMegabytes);
+                }
+                MarkupLimits::checkXml($bytes);
+            }
+        }
     }
 
     /**

@@ -25,6 +25,16 @@ final class UnreadableDocument extends \RuntimeException
         return new self(new Message('refusal/damaged'));
     }
 
+    public static function emptyTable(): self
+    {
+        return new self(new Message('refusal/empty-table'));
+    }
+
+    public static function tooManyRows(int $most): self
+    {
+        return new self(Message::of('refusal/too-many-rows', most: $most));
+    }
+
     public static function tooLarge(int $megabytes): self
     {
         return new self(Message::of('refusal/unpacked-too-large', megabytes: $megabytes));

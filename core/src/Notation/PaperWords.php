@@ -149,6 +149,12 @@ final readonly class PaperWords
         return [mb_convert_case(explode('|', $true)[0], \MB_CASE_TITLE), mb_convert_case(explode('|', $false)[0], \MB_CASE_TITLE)];
     }
 
+    /** The language, of those in data/words, whose little words a text has most of; English where it has hardly any. */
+    public function languageOf(string $text): string
+    {
+        return $this->languageAmong(array_keys($this->truths), $text);
+    }
+
     /** @param list<string> $languages of which the first is taken where none is known in the text */
     private function languageAmong(array $languages, string $text): string
     {

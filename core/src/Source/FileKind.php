@@ -15,7 +15,10 @@ enum FileKind
     case OpenDocumentText;
     case OldWordProcessor;
     case Encrypted;
-    case Spreadsheet;
+    /** Office Open XML. */
+    case Workbook;
+    case OpenDocumentSpreadsheet;
+    case OldSpreadsheet;
     case Pdf;
     case Archive;
     case Picture;
@@ -27,8 +30,8 @@ enum FileKind
             return match (true) {
                 Regex::match('~word/document\d*\.xml~', $bytes) => self::WordDocument,
                 str_contains(substr($bytes, 0, 200), 'opendocument.text') => self::OpenDocumentText,
-                str_contains($bytes, 'xl/workbook.xml'),
-                str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::Spreadsheet,
+                Regex::match('~xl/workbook\d*\.(?:xml|bin)~', $bytes) => self::Workbook,
+                str_contains(substr($bytes, 0, 200), 'opendocument.spreadsheet') => self::OpenDocumentSpreadsheet,
                 default => self::Archive,
             };
         }
@@ -36,6 +39,7 @@ enum FileKind
         return match (true) {
             // Word processors put a document that a password protects into the container of the old formats.
             str_starts_with($bytes, "\xD0\xCF\x11\xE0") && str_contains($bytes, "E\0n\0c\0r\0y\0p\0t\0e\0d\0P\0a\0c\0k\0a\0g\0e\0") => self::Encrypted,
+            str_starts_with($bytes, "\xD0\xCF\x11\xE0") && str_contains($bytes, "W\0o\0r\0k\0b\0o\0o\0k\0") => self::OldSpreadsheet,
             str_starts_with($bytes, "\xD0\xCF\x11\xE0"), str_starts_with($bytes, '{\rtf') => self::OldWordProcessor,
             str_starts_with($bytes, '%PDF-') => self::Pdf,
             str_starts_with($bytes, "\x89PNG"), str_starts_with($bytes, "\xFF\xD8\xFF"), str_starts_with($bytes, 'GIF8') => self::Picture,
@@ -48,10 +52,10 @@ enum FileKind
     public function refusal(): ?Message
     {
         return match ($this) {
-            self::Text, self::WordDocument, self::OpenDocumentText => null,
+            self::Text, self::WordDocument, self::OpenDocumentText, self::Workbook, self::OpenDocumentSpreadsheet => null,
             self::OldWordProcessor => new Message('refusal/old-word-processor'),
             self::Encrypted => new Message('refusal/encrypted'),
-            self::Spreadsheet => new Message('refusal/spreadsheet'),
+            self::OldSpreadsheet => new Message('refusal/old-spreadsheet'),
             self::Pdf => new Message('refusal/pdf'),
             self::Archive => new Message('refusal/archive'),
             self::Picture => new Message('refusal/picture'),

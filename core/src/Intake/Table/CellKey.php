@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Table;
+
+use Notagram\Notation\PaperWords;
+use Notagram\Source\Regex;
+
+/** Which options a cell names: by their letters, their own text, their numbers. */
+final class CellKey
+{
+    /**
+     * @param array<int, string> $options by their numbers, from 1; what is empty is no option
+     *
+     * @return list<int> the numbers of those that are named, in order; empty where one of its names names none
+     */
+    public static function in(string $key, array $options): array
+    {
+        $key = trim($key, " \t\n.;,");
+        // One letter is a letter, whatever the options say.
+        if (Regex::match('/^[(\[]?([A-Za-z])[)\].]?\z/', $key, $match)) {
+            return self::lettered([$match[1]], $options) ?? self::bySaying([$key], $options) ?? [];
+        }
+
+        return self::bySaying([$key], $options)
+            ?? self::lettered(self::parts($key), $options)
+            ?? self::bySaying(Regex::split('~\s*\n\s*|\s*;\s*|\s+/\s+|\s*\|\s*~u', $key), $options)
+            ?? self::bySaying(Regex::split('~\s*,\s*~u', $key), $options)
+            ?? self::numbered(self::parts($key), $options)
+            ?? self::lettered(Regex::match('/^(?:[A-Z]{2,10}|[a-z]{2,10})\z/', $key) ? str_split($key) : [], $options)
+            ?? self::true($key, $options)
+            ?? [];
+    }
+
+    /** @return list<string> */
+    private static function parts(string $key): array
+    {
+        return Regex::split('~\s*(?:[,;/&+\n]|\b(?:and|und|et|y|e|en)\b)\s*|\s+~iu', trim($key));
+    }
+
+    /**
+     * @param list<string>       $letters
+     * @param array<int, string> $options
+     *
+     * @return ?non-empty-list<int>
+     */
+    private static function lettered(array $letters, array $options): ?array
+    {
+        return self::each($letters, static fn (string $letter): ?int => Regex::match('/^[(\[]?([A-Za-z])[)\].]?\z/', $letter, $match) ? \ord(strtoupper($match[1])) - 64 : null, $options);
+    }
+
+    /**
+     * @param list<string>       $numbers
+     * @param array<int, string> $options
+     *
+     * @return ?non-empty-list<int>
+     */
+    private static function numbered(array $numbers, array $options): ?array
+    {
+        return self::each($numbers, static fn (string $number): ?int => Regex::match('/^(?:(?:option|answer)\s*)?(\d{1,2})[.)]?\z/i', $number, $match) ? (int) $match[1] : null, $options);
+    }
+
+    /**
+     * @param list<string>       $texts
+     * @param array<int, string> $options
+     *
+     * @return ?non-empty-list<int>
+     */
+    private static function bySaying(array $texts, array $options): ?array
+    {
+        $folded = static fn (string $text): string => mb_strtolower(Regex::replace('/\s++/u', ' ', trim($text, " \t\n.")));
+        $known = array_map($folded, $options);
+
+        return self::each($texts, static fn (string $text): ?int => '' === trim($text) ? null : (($found = array_search($folded($text), $known, true)) === false ? null : $found), $options);
+    }
+
+    /**
+     * A word for true or false, in any language, names the option that says the same.
+     *
+     * @param array<int, string> $options
+     *
+     * @return ?non-empty-list<int>
+     */
+    private static function true(string $key, array $options): ?array
+    {
+        $words = PaperWords::all();
+        $truth = $words->truth($key);
+        $found = null === $truth ? [] : array_keys(array_filter($options, static fn (string $option) => $words->truth($option) === $truth));
+
+        return 1 === \count($found) ? $found : null;
+    }
+
+    /**
+     * @param list<string>           $names
+     * @param \Closure(string): ?int $numberOf
+     * @param array<int, string>     $options
+     *
+     * @return ?non-empty-list<int> null where one of the names names no option, or two of them the same one
+     */
+    private static function each(array $names, \Closure $numberOf, array $options): ?array
+    {
+        $found = [];
+        foreach ($names as $name) {
+            $number = $numberOf($name);
+            if (null === $number || !isset($options[$number]) || \in_array($number, $found, true)) {
+                return null;
+            }
+            $found[] = $number;
+        }
+        sort($found);
+
+        return [] === $found ? null : $found;
+    }
+}

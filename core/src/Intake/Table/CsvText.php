@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Intake\Table;
+
+use Notagram\Intake\UnreadableDocument;
+use Notagram\Source\LineEnding;
+use Notagram\Source\Regex;
+
+/** Reads rows of cells that a sign parts: RFC 4180, and what spreadsheets write besides it. */
+final class CsvText
+{
+    private const SEPARATORS = ["\t", ';', ',', '|'];
+    /** So many rows tell which sign it is. */
+    private const LOOK = 40;
+
+    /**
+     * @param ?string $separator null to find it out
+     *
+     * @throws UnreadableDocument
+     */
+    public static function read(string $text, ?string $separator = null): Table
+    {
+        return Table::of(self::rows($text, $separator));
+    }
+
+    /**
+     * @return array<int, list<string>> by the number that a spreadsheet gives each; without the line that names the separator
+     */
+    public static function rows(string $text, ?string $separator = null): array
+    {
+        $text = LineEnding::folded($text);
+        // Some spreadsheets write, and want, the sign on a line of its own.
+        if (Regex::match('/\A"?sep=([^\n"])"?\n/i', $text, $match)) {
+            $text = substr($text, \strlen($match[0]));
+            $separator ??= $match[1];
+        }
+
+        return self::parted($text, $separator ?? self::separatorIn($text));
+    }
+
+    /** The sign that parts most rows into equally many cells; a comma where none does. */
+    public static function separatorIn(string $text): string
+    {
+        $start = self::start($text);
+        $best = ',';
+        $most = 0.0;
+        foreach (self::SEPARATORS as $separator) {
+            $widths = array_count_values(array_map(\count(...), array_filter(self::parted($start, $separator), static fn (array $cells) => [''] !== $cells)));
+            unset($widths[1]);
+            if ([] === $widths) {
+                continue;
+            }
+            arsort($widths);
+            $width = array_key_first($widths);
+            // Of two that part equally many rows alike, the one that parts them further.
+            $score = $widths[$width] + min(0.9, $width / 100);
+            if ($score > $most) {
+                [$best, $most] = [$separator, $score];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function start(string $text): string
+    {
+        return implode("\n", \array_slice(explode("\n", $text, self::LOOK + 1), 0, self::LOOK));
+    }
+
+    /** @return array<int, list<string>> */
+    private static function parted(string $text, string $separator): array
+    {
+        $stream = fopen('php://memory', 'r+');
+        \assert(false !== $stream);
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        for ($number = 1; false !== $cells = fgetcsv($stream, null, $separator, '"', ''); ++$number) {
+            $rows[$number] = array_map(static fn (?string $cell): string => self::withoutGuard($cell ?? ''), $cells);
+        }
+        fclose($stream);
+
+        return $rows;
+    }
+
+    /** An apostrophe that keeps a spreadsheet from working a cell out is not part of it. */
+    private static function withoutGuard(string $cell): string
+    {
+        return Regex::match("/^'+[=+\\-@\\t\\r]/", $cell) ? substr($cell, 1) : $cell;
+    }
+}
