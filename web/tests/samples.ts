@@ -52,6 +52,7 @@ export const sheet = (more: Partial<Sheet> = {}): Sheet => ({
   expected: null,
   switchedOff: [],
   awaitsTidying: false,
+  isTabular: false,
   certainty: 'certain',
   notes: [],
   pictures: [],

@@ -11,6 +11,9 @@ use Notagram\Intake\Documents;
 use Notagram\Intake\FirstLook;
 use Notagram\Intake\HtmlPage;
 use Notagram\Intake\Manuscript;
+use Notagram\Intake\Table\CsvText;
+use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
@@ -38,10 +41,10 @@ final readonly class Arrivals
         if (null !== $refusal) {
             throw new Refusal(422, $refusal);
         }
-        $manuscript = self::readable(static fn () => Documents::read($bytes, $fileName));
+        $manuscript = self::readable(static fn () => Tables::document($bytes) ?? Documents::read($bytes, $fileName));
         $source = null === $manuscript ? SourceText::fromBytes($bytes) : SourceText::fromUtf8($manuscript->text);
 
-        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), Notations::detect($source->text), $source, $manuscript, $bytes, $fileName, $now);
+        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), null, $source, $manuscript, $bytes, $fileName, $now);
     }
 
     /**
@@ -53,10 +56,10 @@ final readonly class Arrivals
      */
     public function paste(?string $title, string $text, ?string $html, ?Notation $notation, \DateTimeImmutable $now): Sheet
     {
-        $manuscript = null === $html || '' === trim($html) ? null : self::readable(static fn () => HtmlPage::read($html));
+        $manuscript = null === $html || '' === trim($html) ? null : self::readable(static fn () => self::copied($text, $html));
         $source = SourceText::fromUtf8($manuscript->text ?? $text);
 
-        return $this->lay($title, $notation ?? Notations::detect($source->text), $source, $manuscript, $source->text, null, $now);
+        return $this->lay($title, $notation, $source, $manuscript, $source->text, null, $now);
     }
 
     /** The same text, set the same way, beside the one it is a copy of. */
@@ -74,14 +77,28 @@ final readonly class Arrivals
         return $copy;
     }
 
-    private function lay(?string $title, Notation $notation, SourceText $source, ?Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): Sheet
+    /** A table keeps its cells, and any other page its lines. */
+    private static function copied(string $text, string $html): Manuscript
     {
-        $look = FirstLook::at($source->text, $notation);
-        $title = $this->free($title ?? $look->name ?? $this->sentences->of(new Message('name/pasted')));
+        $table = Tables::pasted($text, $html);
+
+        return null === $table ? HtmlPage::read($html) : new Manuscript(CsvText::written($table), notes: $table->notes);
+    }
+
+    private function lay(?string $title, ?Notation $notation, SourceText $source, ?Manuscript $manuscript, string $bytes, ?string $fileName, \DateTimeImmutable $now): Sheet
+    {
+        $tabular = null === $notation ? self::readable(static fn () => Tabular::in($source->text, $fileName)) : null;
+        $notation ??= null === $tabular ? Notations::detect($source->text) : Notations::printed();
+        $look = null === $tabular ? FirstLook::at($source->text, $notation) : null;
+        $title = $this->free($title ?? $look->name ?? $this->sentences->of(new Message('name/'.match (true) {
+            null === $tabular => 'pasted',
+            $tabular->areTerms => 'terms',
+            default => 'table',
+        })));
         $sheet = null === $manuscript
             ? new Sheet($title, $notation, $source, $bytes, $fileName, $now)
             : Sheet::ofDocument($title, $notation, $manuscript, $bytes, $fileName, $now);
-        $sheet->awaitTidying($look->isUntidy);
+        $sheet->awaitTidying(null === $look || $look->isUntidy);
         $this->sheets->add($sheet, $now);
 
         return $sheet;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Handover\HandedOver;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
 use Notagram\Message\Sentences;
@@ -36,12 +37,10 @@ final class ConvertCommand extends SheetCommand
         $target = $this->targets->find($to) ?? throw UnreadableFile::because('target', target: $to, known: implode(', ', array_map(static fn (Target $one) => $one->id(), $this->targets->all)));
         $named = $this->source($input);
         $source = $named->source;
+        $this->sayNotes($output, $named);
         $handedOver = $target->write(ReadSheet::of($source, $this->notation($input, $source)), $named->manuscript?->keptPictures() ?? new KeptPictures());
-        foreach ($handedOver->blocks as $block) {
-            foreach ($block->losses as $loss) {
-                $sentence = $this->sentences->of($loss->message);
-                self::say($output, null === $block->placed->number ? "{$loss->kind->value}: {$sentence}" : $this->sentence('loss', number: $block->placed->number, kind: $loss->kind->value, loss: $sentence));
-            }
+        foreach ($this->losses($handedOver) as $sentence) {
+            self::say($output, $sentence);
         }
         if ($handedOver->dropsOrChanges() && true !== $input->getOption('lossy')) {
             self::say($output, $this->sentence('lossy'));
@@ -58,5 +57,43 @@ final class ConvertCommand extends SheetCommand
         }
 
         return self::CLEAN;
+    }
+
+    /** @return list<string> each loss once, with the questions that it is about */
+    private function losses(HandedOver $handedOver): array
+    {
+        $numbers = [];
+        foreach ($handedOver->blocks as $block) {
+            foreach ($block->losses as $loss) {
+                $sentence = "{$loss->kind->value}: {$this->sentences->of($loss->message)}";
+                $numbers[$sentence] = [...$numbers[$sentence] ?? [], ...(null === $block->placed->number ? [] : [$block->placed->number])];
+            }
+        }
+
+        return array_map(fn (string $sentence, array $of) => [] === $of ? $sentence : $this->sentence('loss', count: \count($of), numbers: self::runs($of), loss: $sentence), array_keys($numbers), array_values($numbers));
+    }
+
+    /**
+     * As people write them: 2, 5–7.
+     *
+     * @param non-empty-list<int> $numbers rising
+     */
+    private static function runs(array $numbers): string
+    {
+        $runs = [];
+        foreach ($numbers as $number) {
+            $last = \count($runs) - 1;
+            if ($last >= 0 && $runs[$last][1] >= $number - 1) {
+                $runs[$last][1] = $number;
+            } else {
+                $runs[] = [$number, $number];
+            }
+        }
+
+        return implode(', ', array_map(static fn (array $run) => match ($run[1] - $run[0]) {
+            0 => (string) $run[0],
+            1 => "{$run[0]}, {$run[1]}",
+            default => "{$run[0]}–{$run[1]}",
+        }, $runs));
     }
 }

@@ -33,6 +33,7 @@ final class ReadCommand extends SheetCommand
         $faults = 0;
         $json = [];
         foreach ($this->sources($input) as $named) {
+            $this->sayNotes($output, $named);
             $checked = (new Checker())->check(ReadSheet::of($named->source, $this->notation($input, $named->source)));
             $faults += $checked->summary()->faults;
             if ($wantsJson) {

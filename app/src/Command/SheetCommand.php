@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\Table\Column;
+use Notagram\Intake\Table\Tabular;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Notation;
@@ -43,7 +46,8 @@ abstract class SheetCommand extends Command
         return $this->setDescription($this->sentence('about/'.$this->getName()))
             ->addArgument('file', $mode, $this->sentence('option/'.$what))
             ->addOption('notation', null, InputOption::VALUE_REQUIRED, $this->sentence('option/notation', known: implode(', ', self::notationIds())), 'auto')
-            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, $this->sentence('option/encoding'));
+            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, $this->sentence('option/encoding'))
+            ->addOption('columns', null, InputOption::VALUE_REQUIRED, $this->sentence('option/columns'));
     }
 
     protected function takesFormat(): static
@@ -80,9 +84,27 @@ abstract class SheetCommand extends Command
     protected function sources(InputInterface $input): array
     {
         $names = array_values(array_filter((array) $input->getArgument('file'), is_string(...)));
-        $sources = SheetFiles::read($names, self::text($input, 'encoding'));
+        $sources = SheetFiles::read($names, self::text($input, 'encoding'), 'auto' === (self::text($input, 'notation') ?? 'auto') ? fn (Tabular $tabular) => $this->ofRows($tabular, $input) : null);
 
         return [] === $sources ? throw UnreadableFile::because('nothing-named') : $sources;
+    }
+
+    /** The questions of a table or a list of terms, which are written as GIFT. */
+    protected function ofRows(Tabular $tabular, InputInterface $input): ?Manuscript
+    {
+        $names = self::text($input, 'columns');
+        $columns = null === $names ? null : array_map(static fn (string $name) => Column::named($name) ?? throw UnreadableFile::because('column', column: trim($name)), explode(',', $names));
+        $gift = $this->named('gift');
+
+        return null === $columns && $tabular->areTerms ? $tabular->asTerms($gift) : $tabular->asTable($gift, $columns);
+    }
+
+    /** Says beside the result what was left out of a document or a table, and what wants a look. */
+    protected function sayNotes(OutputInterface $output, NamedSource $named): void
+    {
+        foreach ($named->manuscript->notes ?? [] as $note) {
+            self::say($output, $this->sentences->of($note));
+        }
     }
 
     /** The one file of a command that prints a text. */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Notagram\Intake\Documents;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
@@ -15,29 +18,31 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS, ...Tables::ENDINGS];
 
     /**
-     * @param list<string> $names
+     * @param list<string>                   $names
+     * @param ?\Closure(Tabular): ?Manuscript $ofRows makes questions of rows; null where a text is read as it is
      *
      * @return list<NamedSource>
      *
      * @throws UnreadableFile
      */
-    public static function read(array $names, ?string $encoding = null): array
+    public static function read(array $names, ?string $encoding = null, ?\Closure $ofRows = null): array
     {
         $chosen = null === $encoding ? null : Encoding::tryFrom($encoding) ?? throw UnreadableFile::because('encoding', encoding: $encoding, known: implode(', ', array_column(Encoding::cases(), 'value')));
         $sources = [];
         foreach ($names as $name) {
             foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
-                $sources[] = self::one($file, $chosen);
+                $sources[] = self::one($file, $chosen, $ofRows);
             }
         }
 
         return $sources;
     }
 
-    private static function one(string $name, ?Encoding $encoding): NamedSource
+    /** @param ?\Closure(Tabular): ?Manuscript $ofRows */
+    private static function one(string $name, ?Encoding $encoding, ?\Closure $ofRows): NamedSource
     {
         if ('-' !== $name && !is_file($name)) {
             throw UnreadableFile::because('no-file', file: $name);
@@ -55,12 +60,17 @@ final class SheetFiles
         }
 
         try {
-            $manuscript = Documents::read($bytes, $name);
+            $manuscript = Tables::document($bytes) ?? Documents::read($bytes, $name);
+            $source = null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text);
+            $tabular = null === $ofRows ? null : Tabular::in($source->text, $name);
+            $questions = null === $tabular ? null : $ofRows($tabular);
         } catch (UnreadableDocument $exception) {
             throw UnreadableFile::because('of-file', file: $name, reason: $exception->reason);
         }
 
-        return new NamedSource($name, null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text), $manuscript);
+        return null === $questions
+            ? new NamedSource($name, $source, $manuscript)
+            : new NamedSource($name, SourceText::fromUtf8($questions->text), new Manuscript($questions->text, notes: [...$manuscript->notes ?? [], ...$questions->notes]), true);
     }
 
     /** @return list<string> */

@@ -118,9 +118,12 @@ final readonly class Outlook
 
     private static function untidied(Sheet $sheet): ?UntidiedView
     {
-        $tidied = $sheet->awaitsTidying() ? Tidy::of($sheet->text()) : null;
+        if (!$sheet->awaitsTidying() || SheetViews::isTabular($sheet)) {
+            return null;
+        }
+        $tidied = Tidy::of($sheet->text());
 
-        return null === $tidied || 0 === $tidied->changeCount()
+        return 0 === $tidied->changeCount()
             ? null
             : new UntidiedView(SheetOverview::of(SourceText::fromUtf8($tidied->text), $sheet->notation()->reader()->split($tidied->text))->questions, $tidied->changeCount());
     }

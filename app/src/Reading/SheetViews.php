@@ -10,6 +10,8 @@ use App\View\CreatedView;
 use App\View\EncodingView;
 use App\View\PictureView;
 use App\View\SheetView;
+use Notagram\Intake\Table\Tabular;
+use Notagram\Intake\UnreadableDocument;
 use Notagram\Message\Sentences;
 use Notagram\Source\LineEnding;
 
@@ -47,11 +49,22 @@ final readonly class SheetViews
             $sheet->expectedPoints(),
             $sheet->switchedOff(),
             $sheet->awaitsTidying(),
+            self::isTabular($sheet),
             $source->certainty,
             array_map($this->sentences->of(...), $sheet->notes()),
             array_map($this->picture(...), $sheet->pictures()),
             $sheet->changedAt()->format(\DATE_ATOM),
             $this->reader->read($sheet),
         );
+    }
+
+    /** Whether its text is no list of questions, but rows that questions can be made of. */
+    public static function isTabular(Sheet $sheet): bool
+    {
+        try {
+            return $sheet->notation()->isPrinted() && null !== Tabular::in($sheet->text(), $sheet->fileName());
+        } catch (UnreadableDocument) {
+            return false;
+        }
     }
 }

@@ -13,7 +13,7 @@ final readonly class CreatedView
     public function __construct(
         public string $id,
         public string $title,
-        /** Whether tidying would change it: it opens there. */
+        /** Whether it is no list of questions yet: tidying would change it, or its rows wait to become questions. It opens there. */
         public bool $untidy,
     ) {
     }

@@ -13,6 +13,7 @@ final readonly class SheetView
     /**
      * @param list<string> $switchedOff
      * @param bool         $awaitsTidying until its tidied text was used or dismissed
+     * @param bool         $isTabular whether it is no list of questions, but rows that questions can be made of
      * @param list<string> $notes what was left out of the document that it came as
      * @param list<PictureView> $pictures
      */
@@ -30,6 +31,7 @@ final readonly class SheetView
         public ?string $expectedPoints,
         public array $switchedOff,
         public bool $awaitsTidying,
+        public bool $isTabular,
         public Certainty $certainty,
         public array $notes,
         public array $pictures,

@@ -154,7 +154,11 @@ final class TargetsTest extends TestCase
         foreach (Targets::standard()->all as $target) {
             $ids[] = $target->id();
             self::assertStringEndsWith('.', InEnglish::of($target->about()));
-            self::assertSame(['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'], [$target->mediaType(), $target->ending()]);
+            self::assertSame(match ($target->id()) {
+                'csv' => ['text/csv; charset=UTF-8; header=present', 'csv'],
+                'xlsx' => ['application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'xlsx'],
+                default => ['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'],
+            }, [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
                 foreach ($choice->values as $value) {
                     self::assertNotSame('', InEnglish::of($value->label));
@@ -162,7 +166,7 @@ final class TargetsTest extends TestCase
                 }
             }
         }
-        self::assertSame(array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), $ids);
+        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx'], $ids);
     }
 
     public function testAPrintedTestIsMeantToBecomeSomethingElse(): void

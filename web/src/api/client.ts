@@ -43,6 +43,8 @@ export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
 export type Prospect = Schemas['ProspectView']
 export type TidyRow = Schemas['TidyRowView']
+export type TableReading = Schemas['TableView']
+export type TableWish = Schemas['TableRequest']
 export type Token = Schemas['TokenView']
 export type Written = Schemas['WrittenView']
 
@@ -136,6 +138,7 @@ export const api = {
     asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, code } })),
   tidying: (id: string, body: Schemas['TidyRequest']) =>
     asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body })),
+  table: (id: string, body: TableWish) => asked(client.POST('/api/sheets/{id}/table', { ...at(id), body })),
   goingOn: (id: string, notation: string) =>
     asked(client.GET('/api/sheets/{id}/going-on/{notation}', { params: { path: { id, notation } } })),
   marking: (id: string, body: Schemas['MarkRequest']) =>

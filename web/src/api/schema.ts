@@ -1848,6 +1848,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says which questions the rows of the text become; the browser makes the edits, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TableRequest"];
+                };
+            };
+            responses: {
+                /** @description What the rows of a text become. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TableView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/texts": {
         parameters: {
             query?: never;
@@ -2558,6 +2609,8 @@ export interface components {
             switchedOff: string[];
             /** @description until its tidied text was used or dismissed */
             awaitsTidying: boolean;
+            /** @description whether it is no list of questions, but rows that questions can be made of */
+            isTabular: boolean;
             /** @enum {string} */
             certainty: "certain" | "likely" | "guess";
             /** @description what was left out of the document that it came as */
@@ -2637,6 +2690,67 @@ export interface components {
             /** @description places that are to be filled in */
             fields: components["schemas"]["FieldView"][];
         };
+        /** @description A column of a table: what it holds, and what stands above it. */
+        TableColumnView: {
+            holds: string;
+            heading: string;
+        };
+        /** @description How questions are to be made of the rows of the text that $base names. */
+        TableRequest: {
+            base: string;
+            /** @description whether it is a list of terms; null to find it out */
+            asTerms?: boolean | null;
+            /** @description what each column holds; null to find it out */
+            columns?: string[] | null;
+            /** @description how many terms a block has */
+            size?: number;
+            /**
+             * @description the side that a question shows
+             * @enum {string}
+             */
+            asked?: "definition" | "term";
+            /**
+             * @description what a block becomes
+             * @enum {string}
+             */
+            kind?: "choice" | "typed" | "matching";
+            /** @description block by block, what becomes something else than the others; empty for one that does not */
+            kinds?: string[];
+            /** @description that the questions are written in */
+            notation?: string;
+        };
+        /** @description A row of a table, and what becomes of it. */
+        TableRowView: {
+            /** @description as the spreadsheet counts it */
+            number: number;
+            /** @description each cut where it is long */
+            cells: string[];
+            /** @description null where it is no question */
+            becomes: ("choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus") | null;
+            notes: string[];
+        };
+        /** @description What the rows of a text become. */
+        TableView: {
+            /** @description whether it was read as a list of terms */
+            asTerms: boolean;
+            mayBeTable: boolean;
+            mayBeTerms: boolean;
+            /** @description that make the questions of the source */
+            edits: components["schemas"]["EditorEdit"][];
+            /** @description of a table */
+            columns: components["schemas"]["TableColumnView"][];
+            /** @description of a table: its first ones */
+            rows: components["schemas"]["TableRowView"][];
+            rowCount: number;
+            /** @description of a list of terms: its first ones */
+            blocks: components["schemas"]["TermBlockView"][];
+            blockCount: number;
+            counts: components["schemas"]["TypeCountView"][];
+            /** @description what was left out, and what wants a look */
+            notes: string[];
+            /** @description what the notation cannot hold */
+            losses: string[];
+        };
         /** @description What a sheet can be handed over as. */
         TargetView: {
             id: string;
@@ -2646,6 +2760,16 @@ export interface components {
             /** @description whether what is written of a block stays when another one changes */
             isByBlock: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
+        };
+        /** @description Some terms that are asked together. */
+        TermBlockView: {
+            /** @enum {string} */
+            kind: "choice" | "typed" | "matching";
+            terms: components["schemas"]["TermView"][];
+        };
+        TermView: {
+            term: string;
+            definition: string;
         };
         /** @description A stretch of a text and of what became of it. */
         TextPart: {
@@ -2703,6 +2827,12 @@ export interface components {
             kind: "answer" | "weight" | "title" | "format" | "feedback" | "comment" | "category" | "stray" | "broken";
             from: number;
             to: number;
+        };
+        /** @description How many questions there are of a type. */
+        TypeCountView: {
+            /** @enum {string} */
+            type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
+            count: number;
         };
         /** @description What tidying would make of a printed test. */
         UntidiedView: {

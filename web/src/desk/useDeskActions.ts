@@ -49,6 +49,7 @@ export function useDeskActions({
     { id: 'undo', keys: 'Ctrl Z', run: desk.undo },
     { id: 'redo', keys: 'Ctrl Y', run: desk.redo },
     leaf('tidied'),
+    leaf('columns'),
     { id: 'key', keys: '', run: openKey },
     leaf('proof'),
     // Those of marking work where the Proof has the focus.

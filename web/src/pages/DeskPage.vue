@@ -84,7 +84,7 @@ onMounted(async () => {
   await nextTick()
   const wanted = reading.value.blocks.find(({ number }) => number !== null && String(number) === route.query.question)
   if (wanted) desk.goToBlock(wanted)
-  else if (leaf !== 'tidied') desk.focusSource()
+  else if (leaf !== 'tidied' && leaf !== 'columns') desk.focusSource()
 })
 
 // A new leaf starts level with the source.
@@ -108,9 +108,20 @@ const worked = computed(
 const notation = computed(() => offer.value.notations.find(({ id: one }) => one === sheet.value?.notation))
 const examples = computed(() => notation.value?.examples ?? [])
 const leaves = computed(() => {
-  const { value } = notation
-  return LEAF_NAMES.filter((name) => !LEAVES[name].isFor || (value && LEAVES[name].isFor(value)))
+  const { value: its } = notation
+  const { value: opened } = sheet
+  return LEAF_NAMES.filter((name) => {
+    const { isFor } = LEAVES[name]
+    return !isFor || (its && opened && isFor(its, opened))
+  })
 })
+// What waits to become questions opens where it does; whoever asks for a leaf that a sheet does not have gets the next of kin.
+watch(
+  () => [leaf, leaves.value.includes('columns')] as const,
+  ([open, hasColumns]) => {
+    if (open === 'tidied' && hasColumns) show('columns')
+  },
+)
 const understood = useAtHand(desk, showsExample)
 const marksAtOnce = ref(false)
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Table;
 
 use Notagram\Intake\UnreadableDocument;
+use Notagram\Message\Message;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
@@ -16,13 +17,35 @@ final class CsvText
     private const LOOK = 40;
 
     /**
-     * @param ?string $separator null to find it out
+     * @param ?string       $separator null to find it out
+     * @param list<Message> $notes     what is to be said of the table
      *
      * @throws UnreadableDocument
      */
-    public static function read(string $text, ?string $separator = null): Table
+    public static function read(string $text, ?string $separator = null, array $notes = []): Table
     {
-        return Table::of(self::rows($text, $separator));
+        return Table::of(self::rows($text, $separator), $notes);
+    }
+
+    /** The rows as a text, all of them as wide, cells parted by tabs; a row without content is an empty line, so that each keeps its number. */
+    public static function written(Table $table): string
+    {
+        $lines = [];
+        $width = $table->width();
+        foreach ($table->rows as $row) {
+            while (\count($lines) + 1 < $row->number && \count($lines) < Table::MOST_ROWS) {
+                $lines[] = '';
+            }
+            $cells = array_map(static fn (string $cell): string => Regex::match('/[\t\n"]|^\'+[=+\-@]/', $cell) ? '"'.str_replace('"', '""', self::guarded($cell)).'"' : $cell, array_pad(\array_slice($row->cells, 0, $width), $width, ''));
+            $lines[] = implode("\t", $cells);
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    private static function guarded(string $cell): string
+    {
+        return Regex::match("/^'+[=+\\-@]/", $cell) ? "'".$cell : $cell;
     }
 
     /**

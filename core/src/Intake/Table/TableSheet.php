@@ -18,7 +18,7 @@ final readonly class TableSheet
     private const MOST_NOTES = 40;
 
     /** @param list<RowQuestion> $rows */
-    private function __construct(private Table $table, private array $rows)
+    private function __construct(private Table $table, public array $rows)
     {
     }
 

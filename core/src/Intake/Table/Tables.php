@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Table;
 
+use Notagram\Intake\Manuscript;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Source\FileKind;
-use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 
 /** Tells a table from other files and texts, and reads it. */
@@ -26,16 +26,45 @@ final class Tables
      */
     public static function read(string $bytes, string $name = ''): ?Table
     {
-        $kind = FileKind::of($bytes);
+        $document = self::document($bytes);
+        if (null !== $document) {
+            return CsvText::read($document->text, "\t", $document->notes);
+        }
 
-        return match (true) {
-            FileKind::Workbook === $kind => Workbook::read($bytes),
-            FileKind::OpenDocumentSpreadsheet === $kind => OpenSpreadsheet::read($bytes),
-            FileKind::Text !== $kind => null,
-            Regex::match('/\.tsv\z/i', $name) => CsvText::read(SourceText::fromBytes($bytes)->text, "\t"),
-            Regex::match('/\.csv\z/i', $name) => CsvText::read(SourceText::fromBytes($bytes)->text),
-            default => self::pasted(SourceText::fromBytes($bytes)->text),
+        return FileKind::Text === FileKind::of($bytes) ? self::inText(SourceText::fromBytes($bytes)->text, $name) : null;
+    }
+
+    /**
+     * What a document holds that is a table for certain, as a text to go on with: cells parted by tabs. Null for what is a text already, or none.
+     *
+     * @throws UnreadableDocument
+     */
+    public static function document(string $bytes): ?Manuscript
+    {
+        $table = match (FileKind::of($bytes)) {
+            FileKind::Workbook => Workbook::read($bytes),
+            FileKind::OpenDocumentSpreadsheet => OpenSpreadsheet::read($bytes),
+            default => null,
         };
+
+        return null === $table ? null : new Manuscript(CsvText::written($table), notes: $table->notes);
+    }
+
+    /**
+     * The table that a text is, once more, after somebody may have written in it.
+     *
+     * @param ?string $fileName that it came under: it may say that it is a table
+     *
+     * @throws UnreadableDocument
+     */
+    public static function inText(string $text, ?string $fileName = null): ?Table
+    {
+        $ending = strtolower(pathinfo($fileName ?? '', \PATHINFO_EXTENSION));
+        if ('' === trim($text) || !\in_array($ending, self::ENDINGS, true)) {
+            return '' === trim($text) ? null : self::pasted($text);
+        }
+
+        return CsvText::read($text, 'csv' === $ending ? null : "\t");
     }
 
     /**
@@ -54,7 +83,7 @@ final class Tables
         }
         $table = Table::of($rows);
 
-        return Columns::of($table)->areTold() || (\count($rows) >= self::FEWEST_ROWS && (null !== $html || self::isEven($text))) ? $table : null;
+        return Columns::of($table)->areTold() || (\count($rows) >= self::FEWEST_ROWS && self::areEven($rows)) ? $table : null;
     }
 
     /** @return ?array<int, list<string>> */
@@ -74,11 +103,13 @@ final class Tables
         return [] === $rows ? null : Table::of(\array_slice($rows, 0, 50, true));
     }
 
-    /** Whether every line has as many tabs, at least two. */
-    private static function isEven(string $text): bool
+    /**
+     * Whether all rows are as wide, which has nothing to do with how many of their cells are filled.
+     *
+     * @param array<int, list<string>> $rows
+     */
+    private static function areEven(array $rows): bool
     {
-        $counts = array_unique(array_map(static fn (string $line) => substr_count($line, "\t"), array_filter(explode("\n", trim($text)), static fn (string $line) => '' !== trim($line))));
-
-        return 1 === \count($counts) && reset($counts) > 1;
+        return 1 === \count(array_unique(array_map(\count(...), $rows)));
     }
 }

@@ -186,7 +186,7 @@ final class TablesTest extends TestCase
             .'<table:table-row table:number-rows-repeated="1000000"><table:table-cell table:number-columns-repeated="16384"/></table:table-row>'
             .'<table:table-row><table:table-cell><text:p>Which<text:s text:c="2"/>lays?</text:p></table:table-cell><table:table-cell table:number-columns-repeated="2"><text:p>queen</text:p></table:table-cell></table:table-row></table:table></office:document-content>';
         $table = Tables::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
-        self::assertSame([[1_000_001, ['Which  lays?', 'queen', 'queen']]], array_map(static fn (TableRow $row) => [$row->number, $row->cells], $table->rows ?? []));
+        self::assertSame([['Which  lays?', 'queen', 'queen']], array_map(static fn (TableRow $row) => $row->cells, $table->rows ?? []));
     }
 
     public function testALongCellAndManyColumnsAreRead(): void

@@ -1,5 +1,6 @@
 import type { Component } from 'vue'
-import type { Notation } from '@/api/client'
+import type { Notation, Sheet } from '@/api/client'
+import ColumnsLeaf from './columns/ColumnsLeaf.vue'
 import FindingsLeaf from './findings/FindingsLeaf.vue'
 import HandoverLeaf from './handover/HandoverLeaf.vue'
 import type { LeafName } from './names'
@@ -10,14 +11,15 @@ import TidiedLeaf from './tidied/TidiedLeaf.vue'
 
 interface Leaf {
   component: Component
-  /** Whether a sheet in this notation has the leaf; all have it where this is left out. */
-  isFor?: (notation: Notation) => boolean
+  /** Whether a sheet has the leaf; all have it where this is left out. */
+  isFor?: (notation: Notation, sheet: Sheet) => boolean
 }
 
 /** What is behind each name: tabs, keys and help are made of this table. */
 export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
   // Other notations have their fixes.
-  tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }) => canBeTidied },
+  tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }, { isTabular }) => canBeTidied && !isTabular },
+  columns: { component: ColumnsLeaf, isFor: (_, { isTabular }) => isTabular },
   proof: { component: ProofLeaf },
   findings: { component: FindingsLeaf },
   outline: { component: OutlineLeaf },

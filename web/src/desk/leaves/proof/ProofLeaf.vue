@@ -221,6 +221,10 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
           t('tidied.keep')
         }}</Button>
       </div>
+      <div v-if="desk.sheet.value?.isTabular" class="bar is-waiting">
+        <span>{{ t('columns.waits') }}</span>
+        <Button size="small" @click="emit('show', 'columns')">{{ t('columns.show') }}</Button>
+      </div>
       <div v-if="offered.size" class="bar">
         {{ t('mark.offered', offered.size) }}
         <Button size="small" severity="secondary" outlined @click="marking.takeOffered()">{{
