@@ -1,8 +1,7 @@
 import { expect, type Page, test } from './story'
 import { readFile } from 'node:fs/promises'
-import { downloadButton, handOverAs, openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
+import { downloadButton, drop, handOverAs, openLeaf, openSheet, pasteSheet, saved, source, textOf } from './desk'
 
-const DEMO = new URL('../app/demo/', import.meta.url).pathname
 const KEY = ['b', 'c', 'c', 'b', 'c', 'a', 'b', 'a', 'b', 'c']
 
 /** Counts what the person does. */
@@ -14,18 +13,6 @@ class Hand {
     await action()
     await until()
   }
-}
-
-async function drop(page: Page, file: string, name: string): Promise<void> {
-  const bytes = (await readFile(DEMO + file)).toString('base64')
-  await page.evaluate(
-    ({ bytes: encoded, name: fileName }) => {
-      const data = new DataTransfer()
-      data.items.add(new File([Uint8Array.from(atob(encoded), (one) => one.charCodeAt(0))], fileName))
-      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, cancelable: true }))
-    },
-    { bytes, name },
-  )
 }
 
 async function download(page: Page): Promise<string> {

@@ -1,4 +1,7 @@
+import { readFile } from 'node:fs/promises'
 import { expect, type Page } from './story'
+
+const DEMO = new URL('../app/demo/', import.meta.url).pathname
 
 /** The source of the sheet that is open. */
 export const source = (page: Page) => page.locator('.cm-content')
@@ -23,7 +26,20 @@ export async function pasteSheet(page: Page, title: string, text: string): Promi
   await expect(source(page)).toBeVisible()
 }
 
-export async function openLeaf(page: Page, name: 'Tidied' | 'Proof' | 'Findings' | 'Names & points' | 'Hand over' | 'Earlier'): Promise<void> {
+/** Drops a file of the demo under a name of its own. */
+export async function drop(page: Page, file: string, name: string): Promise<void> {
+  const bytes = (await readFile(DEMO + file)).toString('base64')
+  await page.evaluate(
+    ({ bytes: encoded, name: fileName }) => {
+      const data = new DataTransfer()
+      data.items.add(new File([Uint8Array.from(atob(encoded), (one) => one.charCodeAt(0))], fileName))
+      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, cancelable: true }))
+    },
+    { bytes, name },
+  )
+}
+
+export async function openLeaf(page: Page, name: 'Tidied' | 'Columns' | 'Proof' | 'Findings' | 'Names & points' | 'Hand over' | 'Earlier'): Promise<void> {
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name }).click()
 }
 

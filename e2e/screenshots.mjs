@@ -34,6 +34,15 @@ const desk = async (title, leaf, options) => {
 
 await take('shelf', await open('/'))
 
+async function sampleTable() {
+  const page = await open('/about:blank')
+  await page.route('**/api/shelf', (route) => route.fulfill({ json: { sheets: [] } }))
+  await page.goto(`${address}/`)
+  await page.getByRole('button', { name: /^Honey questions/ }).click()
+  await page.getByRole('row', { name: /What do bees make honey from/ }).waitFor()
+  return page
+}
+
 const empty = await open('/about:blank')
 await empty.route('**/api/shelf', (route) => route.fulfill({ json: { sheets: [] } }))
 await empty.goto(`${address}/`)
@@ -42,6 +51,7 @@ await take('shelf-empty', empty)
 await take('desk-proof', await desk('Swarms', 'proof'))
 await take('desk-dark', await desk('Swarms', 'proof', { dark: true }))
 await take('desk-tidied', await desk('Spring', 'tidied'))
+await take('desk-columns', await sampleTable())
 await take('desk-findings', await desk('Swarms', 'findings'))
 await take('desk-handover', await desk('Swarms', 'handover'))
 const chosen = await desk('Swarms', 'handover')

@@ -25,7 +25,7 @@ final class BringInTest extends ApiTestCase
     {
         $samples = self::at($this->call('GET', '/api/offer'), 'samples');
         self::assertIsArray($samples);
-        self::assertCount(3, $samples);
+        self::assertCount(5, $samples);
         foreach ($samples as $sample) {
             $created = $this->call('POST', '/api/samples/'.self::textAt($sample, 'name'));
             $this->assertStatus(201);

@@ -191,6 +191,45 @@ final class CommandLineTest extends TestCase
         unlink($file);
     }
 
+    public function testATableIsReadWrittenAndReadAgain(): void
+    {
+        $demo = self::DEMO.'Honey questions.xlsx';
+        $read = $this->notagram(['read', $demo]);
+        self::assertSame(0, $read->getExitCode());
+        self::assertStringContainsString('10 questions, 0 broken, 10 ready', $read->getOutput());
+        $out = sys_get_temp_dir().'/notagram-table-'.getmypid().'.xlsx';
+        $convert = $this->notagram(['convert', $demo, '--to=xlsx', '--out='.$out]);
+        self::assertSame([0, ''], [$convert->getExitCode(), $convert->getErrorOutput()]);
+        self::assertSame($this->notagram(['convert', $demo, '--to=gift'])->getOutput(), $this->notagram(['convert', $out, '--to=gift'])->getOutput());
+        unlink($out);
+
+        $told = $this->notagram(['read', $demo, '--columns=-,stem,-,-,-,-,-,points']);
+        self::assertStringContainsString('essay  What do bees make honey from?', $told->getOutput());
+        self::assertStringContainsString('Row 6 is not', $this->notagram(['read', $demo, '--columns=-,-,stem'])->getErrorOutput());
+        self::assertSame(2, $this->notagram(['read', $demo, '--columns=author'])->getExitCode());
+    }
+
+    public function testAListOfTermsBecomesQuestions(): void
+    {
+        $demo = self::DEMO.'Words of the hive.txt';
+        $tidied = $this->notagram(['tidy', $demo]);
+        self::assertSame(0, $tidied->getExitCode());
+        self::assertSame(12, substr_count($tidied->getOutput(), "\n  ="));
+        self::assertStringStartsWith("Match each term with its definition. {\n  =drone -> a male bee", $this->notagram(['tidy', $demo, '--terms=6', '--ask=term', '--as=matching'])->getOutput());
+        self::assertSame("Which bee mates? {=drone}\n\nWhich lays? {=queen}\n", $this->notagram(['tidy', '-', '--terms', '--as=typed'], "drone = Which bee mates?\nqueen = Which lays?\n")->getOutput());
+        self::assertStringStartsWith('a male bee', $this->notagram(['tidy', $demo, '--in=gram'])->getOutput());
+        foreach ([['--terms=2'], ['--terms=many'], ['--terms', '--as=song'], ['--terms', '--ask=none']] as $options) {
+            self::assertSame(2, $this->notagram(['tidy', $demo, ...$options])->getExitCode());
+        }
+        self::assertSame(2, $this->notagram(['tidy', '-', '--terms'], "Bees fly.\nThey sting.\n")->getExitCode());
+    }
+
+    public function testLossesOfOneKindAreToldOnce(): void
+    {
+        $convert = $this->notagram(['convert', '-', '--to=aiken', '--lossy'], implode("\n\n", array_fill(0, 3, 'Say. {}'))."\n\nWhich? {=a ~b}\n\nSay. {}\n");
+        self::assertSame("questions 1–3, 5: dropped: Aiken has no essays.\n", $convert->getErrorOutput());
+    }
+
     public function testATargetOfBytesIsWrittenLikeAnyOther(): void
     {
         $file = sys_get_temp_dir().'/notagram-target-'.getmypid().'.txt';

@@ -84,6 +84,29 @@ final class TablesTest extends ApiTestCase
         self::assertTrue(self::at($sheet, 'isTabular'));
     }
 
+    public function testATemplateToFillInIsTakenBackAsQuestions(): void
+    {
+        foreach (['xlsx', 'csv'] as $ending) {
+            $this->browser->request('GET', "/api/table-template.{$ending}");
+            $response = $this->browser->getResponse();
+            self::assertStringContainsString("Questions.{$ending}", (string) $response->headers->get('Content-Disposition'));
+            $sheet = $this->sheet(self::textAt($this->upload("Questions.{$ending}", (string) $response->getContent()), 'id'));
+            $counts = self::at($this->table($sheet), 'counts');
+            self::assertIsArray($counts);
+            self::assertSame(array_fill(0, 9, 2), array_column($counts, 'count'));
+        }
+    }
+
+    public function testATableIsHandedOver(): void
+    {
+        $id = $this->createSheet("// by Tom\nWhich bee lays? {=queen ~drone}\n");
+        $written = $this->call('GET', "/api/sheets/{$id}/handover/csv");
+        self::assertSame('choice | Which bee lays? | queen | drone | A', self::textAt($written, 'blocks.0.text'));
+        self::assertSame('Comments are lost: CSV cannot store them.', self::textAt($written, 'blocks.0.losses.0.message'));
+        $this->browser->request('GET', "/api/sheets/{$id}/file/csv");
+        self::assertSame("category,title,type,stem,points,option 1,option 2,key,feedback\r\n,,choice,Which bee lays?,,queen,drone,A,\r\n", $this->browser->getResponse()->getContent());
+    }
+
     public function testWhatIsNoTableIsRefused(): void
     {
         $sheet = $this->sheet($this->createSheet('One? {T}'));

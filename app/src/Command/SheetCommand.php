@@ -84,7 +84,7 @@ abstract class SheetCommand extends Command
     protected function sources(InputInterface $input): array
     {
         $names = array_values(array_filter((array) $input->getArgument('file'), is_string(...)));
-        $sources = SheetFiles::read($names, self::text($input, 'encoding'), 'auto' === (self::text($input, 'notation') ?? 'auto') ? fn (Tabular $tabular) => $this->ofRows($tabular, $input) : null);
+        $sources = SheetFiles::read($names, self::text($input, 'encoding'), 'auto' === (self::text($input, 'notation') ?? 'auto') ? fn (Tabular $tabular) => $this->ofRows($tabular, $input) : null, $input->hasParameterOption('--terms'));
 
         return [] === $sources ? throw UnreadableFile::because('nothing-named') : $sources;
     }

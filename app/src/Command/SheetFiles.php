@@ -28,13 +28,13 @@ final class SheetFiles
      *
      * @throws UnreadableFile
      */
-    public static function read(array $names, ?string $encoding = null, ?\Closure $ofRows = null): array
+    public static function read(array $names, ?string $encoding = null, ?\Closure $ofRows = null, bool $wantsTerms = false): array
     {
         $chosen = null === $encoding ? null : Encoding::tryFrom($encoding) ?? throw UnreadableFile::because('encoding', encoding: $encoding, known: implode(', ', array_column(Encoding::cases(), 'value')));
         $sources = [];
         foreach ($names as $name) {
             foreach (is_dir($name) ? self::inFolder($name) : [$name] as $file) {
-                $sources[] = self::one($file, $chosen, $ofRows);
+                $sources[] = self::one($file, $chosen, $ofRows, $wantsTerms);
             }
         }
 
@@ -42,7 +42,7 @@ final class SheetFiles
     }
 
     /** @param ?\Closure(Tabular): ?Manuscript $ofRows */
-    private static function one(string $name, ?Encoding $encoding, ?\Closure $ofRows): NamedSource
+    private static function one(string $name, ?Encoding $encoding, ?\Closure $ofRows, bool $wantsTerms): NamedSource
     {
         if ('-' !== $name && !is_file($name)) {
             throw UnreadableFile::because('no-file', file: $name);
@@ -62,7 +62,7 @@ final class SheetFiles
         try {
             $manuscript = Tables::document($bytes) ?? Documents::read($bytes, $name);
             $source = null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text);
-            $tabular = null === $ofRows ? null : Tabular::in($source->text, $name);
+            $tabular = null === $ofRows ? null : Tabular::in($source->text, $name, $wantsTerms);
             $questions = null === $tabular ? null : $ofRows($tabular);
         } catch (UnreadableDocument $exception) {
             throw UnreadableFile::because('of-file', file: $name, reason: $exception->reason);

@@ -6,7 +6,7 @@ namespace App\Demo;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
-/** The old tests of the Alder Vale Beekeepers, as their word processors left them: something to try on an empty shelf. */
+/** The old tests of the Alder Vale Beekeepers, as their programs left them, with a table and a list of terms: something to try on an empty shelf. */
 final readonly class Samples
 {
     /** By the names that the interface knows them under. */
@@ -14,6 +14,8 @@ final readonly class Samples
         'foundation' => 'Foundation paper 2016.docx',
         'spring' => 'Spring test with key.odt',
         'swarm' => 'Swarm week.docx',
+        'honey' => 'Honey questions.xlsx',
+        'words' => 'Words of the hive.txt',
     ];
 
     public function __construct(#[Autowire('%kernel.project_dir%/demo')] private string $folder)

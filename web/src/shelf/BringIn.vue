@@ -55,6 +55,10 @@ function chosen(): void {
         @change="chosen"
       />
     </div>
+    <i18n-t keypath="shelf.template" tag="p" class="lead template" scope="global">
+      <template #xlsx><a href="/api/table-template.xlsx" download>XLSX</a></template>
+      <template #csv><a href="/api/table-template.csv" download>CSV</a></template>
+    </i18n-t>
     <h2>{{ t('shelf.orExample') }}</h2>
     <ul>
       <li v-for="notation in offer.notations" :key="notation.id">
@@ -111,6 +115,11 @@ function chosen(): void {
 .arriving {
   margin-block-end: 16px;
   text-align: start;
+}
+
+.template {
+  margin-block-start: 10px;
+  font-size: 13.5px;
 }
 
 .what {

@@ -28,14 +28,15 @@ final readonly class Tabular
     /**
      * Null for any other text.
      *
-     * @param ?string $fileName that it came under: it may say that it is a table
+     * @param ?string $fileName   that it came under: it may say that it is a table
+     * @param bool    $wantsTerms whether a list of terms was asked for, which then need not be one beyond doubt
      *
      * @throws UnreadableDocument
      */
-    public static function in(string $text, ?string $fileName = null): ?self
+    public static function in(string $text, ?string $fileName = null, bool $wantsTerms = false): ?self
     {
         $table = Tables::inText($text, $fileName);
-        $terms = null === $table ? TermList::recognised($text) : TermList::ofTable($table);
+        $terms = null !== $table ? TermList::ofTable($table) : ($wantsTerms ? TermList::in($text) : TermList::recognised($text));
 
         return null === $table && null === $terms ? null : new self($table, $terms, null !== $terms && (null === $table || !Columns::of($table)->areTold()));
     }
