@@ -224,6 +224,21 @@ final class CommandLineTest extends TestCase
         self::assertSame(2, $this->notagram(['tidy', '-', '--terms'], "Bees fly.\nThey sting.\n")->getExitCode());
     }
 
+    public function testAPaperIsSetAsItsOptionsSay(): void
+    {
+        $demo = self::DEMO.'Honey questions.xlsx';
+        $paper = $this->notagram(['convert', $demo, '--to=paper', '--key=last-page', '--versions=2', '--columns=2', '--points', '--title=Honey evening', '--seed=june']);
+        self::assertSame(0, $paper->getExitCode());
+        self::assertSame(2, substr_count($paper->getOutput(), '<section class="key">'));
+        self::assertStringContainsString('<h1>Honey evening · Version B: Answers</h1>', $paper->getOutput());
+        self::assertStringContainsString('is-in-columns', $paper->getOutput());
+        self::assertStringContainsString('(2 points)', $paper->getOutput());
+        self::assertStringContainsString('<title>Honey questions</title>', $this->notagram(['convert', $demo, '--to=paper'])->getOutput());
+        foreach (['--key=front', '--versions=0', '--shuffle=letters', '--out=paper.pdf'] as $option) {
+            self::assertSame(2, $this->notagram(['convert', $demo, '--to=paper', $option])->getExitCode(), $option);
+        }
+    }
+
     public function testLossesOfOneKindAreToldOnce(): void
     {
         $convert = $this->notagram(['convert', '-', '--to=aiken', '--lossy'], implode("\n\n", array_fill(0, 3, 'Say. {}'))."\n\nWhich? {=a ~b}\n\nSay. {}\n");
@@ -240,7 +255,7 @@ final class CommandLineTest extends TestCase
         $convert->execute(['file' => $file, '--to' => 'zipped', '--lossy' => true, '--out' => "{$file}.zip"]);
         self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents("{$file}.zip"));
         $convert->execute(['file' => $file, '--to' => 'paperclip'], ['capture_stderr_separately' => true]);
-        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, csv, xlsx, zipped.\n", $convert->getErrorOutput());
+        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, csv, xlsx, paper, zipped.\n", $convert->getErrorOutput());
         unlink($file);
         unlink("{$file}.zip");
     }

@@ -110,7 +110,7 @@ final class SheetTest extends ApiTestCase
         $this->browser->disableReboot();
         self::getContainer()->set(Targets::class, new Targets([...Targets::standard()->all, new ZippedTarget()]));
 
-        $target = self::at($this->call('GET', '/api/offer'), 'targets.6');
+        $target = self::at($this->call('GET', '/api/offer'), 'targets.7');
         self::assertSame(['Zipped', false], [self::at($target, 'label'), self::at($target, 'isByBlock')]);
         $written = $this->call('GET', "/api/sheets/{$id}/handover/zipped");
         self::assertSame('This question could not be read, so it cannot be written.', self::at($written, 'blocks.2.losses.0.message'));
@@ -120,6 +120,21 @@ final class SheetTest extends ApiTestCase
         self::assertStringStartsWith("PK\x03\x04", (string) $response->getContent());
         self::assertSame('application/zip', $response->headers->get('Content-Type'));
         self::assertStringContainsString('"Test (Zipped).zip"', (string) $response->headers->get('Content-Disposition'));
+    }
+
+    public function testAPaperIsShownAsThePageThatItIsAndRunsNothing(): void
+    {
+        $id = $this->createSheet("<script>alert(1)</script>One? {T}\n");
+        $this->browser->request('GET', "/api/sheets/{$id}/page/".rawurlencode('paper:key-last-page'));
+        $response = $this->browser->getResponse();
+        self::assertStringContainsString('<title>Test</title>', (string) $response->getContent());
+        self::assertStringNotContainsString('<script', (string) $response->getContent());
+        self::assertStringContainsString("default-src 'none'", (string) $response->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString("frame-ancestors 'self'", (string) $response->headers->get('Content-Security-Policy'));
+        $this->call('GET', "/api/sheets/{$id}/page/gift");
+        $this->assertStatus(404);
+        self::assertTrue(self::at($this->call('GET', '/api/offer'), 'targets.6.isPage'));
+        self::assertFalse(self::at($this->call('GET', "/api/sheets/{$id}/handover/paper"), 'isText'));
     }
 
     public function testTheShelfShowsTheStateOfEachQuestion(): void

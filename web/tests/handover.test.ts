@@ -171,7 +171,15 @@ describe('what is lost', () => {
 })
 
 describe('where a sheet goes', () => {
-  const target = (id: string) => ({ id, label: id, about: `About ${id}.`, isText: true, isByBlock: true, styles: [] })
+  const target = (id: string) => ({
+    id,
+    label: id,
+    about: `About ${id}.`,
+    isText: true,
+    isByBlock: true,
+    isPage: false,
+    styles: [],
+  })
   const prospect = { target: 'aiken', whole: 8, changed: 1, notReady: 0, dropped: 1 }
 
   it('is chosen by what takes it and by how the questions arrive', async () => {
@@ -244,7 +252,7 @@ describe('the style of a target', () => {
       isOfPictures: true,
     },
   ]
-  const target = { id: 'starred', label: 'Starred list', about: '', isByBlock: false, styles }
+  const target = { id: 'starred', label: 'Starred list', about: '', isByBlock: false, isPage: false, styles }
 
   it('is asked for by what differs from the usual', () => {
     expect(styled(target, [], true)).toBe('starred')

@@ -7,9 +7,13 @@ namespace App\Command;
 use Notagram\Handover\HandedOver;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
+use Notagram\Handover\TitledTarget;
+use Notagram\Intake\Manuscript;
+use Notagram\Intake\Table\Tabular;
 use Notagram\Message\Sentences;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
+use Notagram\Source\Regex;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -28,14 +32,22 @@ final class ConvertCommand extends SheetCommand
         $this->takesOneFile()
             ->takesOption('to')
             ->takesOption('out')
-            ->takesOption('lossy', InputOption::VALUE_NONE);
+            ->takesOption('lossy', InputOption::VALUE_NONE)
+            ->takesOption('versions')
+            ->takesOption('shuffle')
+            ->takesOption('seed')
+            ->takesOption('title')
+            ->takesOption('points', InputOption::VALUE_NONE)
+            ->addOption('key', null, InputOption::VALUE_REQUIRED, $this->sentence('option/paper-key'));
     }
 
     protected function carryOut(InputInterface $input, OutputInterface $output): int
     {
         $to = self::text($input, 'to') ?? throw UnreadableFile::because('no-target');
-        $target = $this->targets->find($to) ?? throw UnreadableFile::because('target', target: $to, known: implode(', ', array_map(static fn (Target $one) => $one->id(), $this->targets->all)));
+        $target = 'paper' === $to ? $this->targets->find($this->paper($input)) ?? throw UnreadableFile::because('paper') : $this->targets->find($to) ?? throw UnreadableFile::because('target', target: $to, known: implode(', ', array_map(static fn (Target $one) => $one->id(), $this->targets->all)));
+        $title = self::text($input, 'title');
         $named = $this->source($input);
+        $target = $target instanceof TitledTarget ? $target->titled($title ?? pathinfo($named->name, \PATHINFO_FILENAME)) : $target;
         $source = $named->source;
         $this->sayNotes($output, $named);
         $handedOver = $target->write(ReadSheet::of($source, $this->notation($input, $source)), $named->manuscript?->keptPictures() ?? new KeptPictures());
@@ -95,5 +107,33 @@ final class ConvertCommand extends SheetCommand
             1 => "{$run[0]}, {$run[1]}",
             default => "{$run[0]}–{$run[1]}",
         }, $runs));
+    }
+
+    /** The name of the paper that is asked for by options. */
+    private function paper(InputInterface $input): string
+    {
+        $out = self::text($input, 'out') ?? '';
+        if ('' !== $out && !Regex::match('/\.html?\z/i', $out)) {
+            throw UnreadableFile::because('paper-ending');
+        }
+        $key = self::text($input, 'key') ?? 'none';
+        $seed = self::text($input, 'seed');
+        $shuffle = array_map(trim(...), explode(',', self::text($input, 'shuffle') ?? ''));
+        $words = [
+            ...('none' === $key ? [] : ["key-{$key}"]),
+            ...(null === self::text($input, 'versions') ? [] : ['versions-'.self::text($input, 'versions')]),
+            ...(null === self::text($input, 'columns') ? [] : ['columns-'.self::text($input, 'columns')]),
+            ...array_map(static fn (string $what) => "shuffle-{$what}", array_filter($shuffle, static fn (string $what) => '' !== $what)),
+            ...(true === $input->getOption('points') ? ['points-shown'] : []),
+            ...(null === $seed ? [] : ['seed='.str_replace(',', ' ', $seed)]),
+        ];
+
+        return 'paper:'.implode(',', $words);
+    }
+
+    protected function ofRows(Tabular $tabular, InputInterface $input): ?Manuscript
+    {
+        // “--columns=2” says how the paper is set.
+        return 'paper' === self::text($input, 'to') && Regex::match('/^\d\z/', self::text($input, 'columns') ?? '') ? $this->rowsAsFound($tabular) : parent::ofRows($tabular, $input);
     }
 }

@@ -94,9 +94,13 @@ abstract class SheetCommand extends Command
     {
         $names = self::text($input, 'columns');
         $columns = null === $names ? null : array_map(static fn (string $name) => Column::named($name) ?? throw UnreadableFile::because('column', column: trim($name)), explode(',', $names));
-        $gift = $this->named('gift');
 
-        return null === $columns && $tabular->areTerms ? $tabular->asTerms($gift) : $tabular->asTable($gift, $columns);
+        return null === $columns ? $this->rowsAsFound($tabular) : $tabular->asTable($this->named('gift'), $columns);
+    }
+
+    protected function rowsAsFound(Tabular $tabular): ?Manuscript
+    {
+        return $tabular->areTerms ? $tabular->asTerms($this->named('gift')) : $tabular->asTable($this->named('gift'));
     }
 
     /** Says beside the result what was left out of a document or a table, and what wants a look. */

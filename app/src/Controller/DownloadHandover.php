@@ -9,6 +9,7 @@ use App\Http\FileResponse;
 use App\Http\Refusal;
 use App\Reading\FileNames;
 use Notagram\Handover\Targets;
+use Notagram\Handover\TitledTarget;
 use Notagram\Notation\ReadSheet;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -23,6 +24,7 @@ final readonly class DownloadHandover
     public function __invoke(Sheet $sheet, string $target): FileResponse
     {
         $chosen = $this->targets->find($target) ?? throw Refusal::because(404, 'target', target: $target);
+        $chosen = $chosen instanceof TitledTarget ? $chosen->titled($sheet->title()) : $chosen;
         $handedOver = $chosen->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures());
 
         return new FileResponse($handedOver->bytes, $chosen->mediaType(), FileNames::handedOver($sheet, $chosen));

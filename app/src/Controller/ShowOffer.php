@@ -17,6 +17,7 @@ use Notagram\Check\Checker;
 use Notagram\Handover\BlockTarget;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
+use Notagram\Handover\TitledTarget;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
@@ -60,6 +61,7 @@ final readonly class ShowOffer
             $target->label(),
             $this->sentences->of($target->about()),
             $target instanceof BlockTarget && !$target->isNumbered(),
+            $target instanceof TitledTarget,
             array_map(fn (StyleChoice $choice) => new StyleChoiceView(
                 $this->sentences->of($choice->label),
                 array_map(fn (StyleValue $value) => new StyleValueView($value->word, $this->sentences->of($value->label)), $choice->values),

@@ -37,6 +37,7 @@ final class SecurityHeaders
             "img-src 'self' data:",
             "font-src 'self'",
             "connect-src 'self'",
+            "frame-src 'self'",
             "base-uri 'none'",
             "form-action 'none'",
             "frame-ancestors 'none'",

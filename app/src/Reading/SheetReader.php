@@ -111,7 +111,7 @@ final readonly class SheetReader
             array_map(fn (PlacedBlock $placed) => $written[$placed->block->start] ?? $this->written('', []), $read->blocks),
             FileNames::handedOver($sheet, $target),
             \strlen($handedOver->bytes),
-            str_starts_with($target->mediaType(), 'text/'),
+            str_starts_with($target->mediaType(), 'text/') && !str_starts_with($target->mediaType(), 'text/html'),
         );
     }
 

@@ -9,6 +9,7 @@ final readonly class TargetView
 {
     /**
      * @param string                $about     who takes it
+     * @param bool                  $isPage    whether it is shown as the page that it is
      * @param bool                  $isByBlock whether what is written of a block stays when another one changes
      * @param list<StyleChoiceView> $styles
      */
@@ -17,6 +18,7 @@ final readonly class TargetView
         public string $label,
         public string $about,
         public bool $isByBlock,
+        public bool $isPage,
         public array $styles,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover;
 
+use Notagram\Handover\Paper\PaperTarget;
 use Notagram\Handover\Table\CsvFile;
 use Notagram\Handover\Table\TableTarget;
 use Notagram\Handover\Table\XlsxFile;
@@ -20,7 +21,7 @@ final readonly class Targets
 
     public static function standard(): self
     {
-        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile())]);
+        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget()]);
     }
 
     /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */

@@ -157,6 +157,7 @@ final class TargetsTest extends TestCase
             self::assertSame(match ($target->id()) {
                 'csv' => ['text/csv; charset=UTF-8; header=present', 'csv'],
                 'xlsx' => ['application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'xlsx'],
+                'paper' => ['text/html; charset=UTF-8', 'html'],
                 default => ['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'],
             }, [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
@@ -166,7 +167,7 @@ final class TargetsTest extends TestCase
                 }
             }
         }
-        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx'], $ids);
+        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper'], $ids);
     }
 
     public function testAPrintedTestIsMeantToBecomeSomethingElse(): void

@@ -138,6 +138,7 @@ export const api = {
     asked(client.POST('/api/sheets/{id}/mending', { ...at(id), body: { base, code } })),
   tidying: (id: string, body: Schemas['TidyRequest']) =>
     asked(client.POST('/api/sheets/{id}/tidying', { ...at(id), body })),
+  page: (id: string, target: string) => `/api/sheets/${id}/page/${encodeURIComponent(target)}`,
   table: (id: string, body: TableWish) => asked(client.POST('/api/sheets/{id}/table', { ...at(id), body })),
   goingOn: (id: string, notation: string) =>
     asked(client.GET('/api/sheets/{id}/going-on/{notation}', { params: { path: { id, notation } } })),

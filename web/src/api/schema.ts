@@ -1369,6 +1369,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/page/{target}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The page that a target is, to look at and to print. It runs nothing and loads nothing. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    target: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A file */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/pictures": {
         parameters: {
             query?: never;
@@ -2806,6 +2854,8 @@ export interface components {
             about: string;
             /** @description whether what is written of a block stays when another one changes */
             isByBlock: boolean;
+            /** @description whether it is shown as the page that it is */
+            isPage: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
         };
         /** @description Some terms that are asked together. */

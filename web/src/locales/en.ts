@@ -399,6 +399,8 @@ export const en = {
     removed: '“{name}” was removed.',
   },
   handover: {
+    page: 'The paper as it will print',
+    print: 'Print',
     where: 'Where does it go?',
     change: 'Hand over as {target}. Choose another target',
     weighing: 'Counting …',

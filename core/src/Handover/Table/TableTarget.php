@@ -60,7 +60,7 @@ final readonly class TableTarget implements Target
         return $this->file instanceof CsvFile ? [new StyleChoice(new Message('style/byte-order-mark'), [
             new StyleValue('', new Message('style/without')),
             new StyleValue(self::BOM, new Message('style/byte-order-mark-first')),
-        ], true)] : [];
+        ])] : [];
     }
 
     public function inStyle(string $words): ?self

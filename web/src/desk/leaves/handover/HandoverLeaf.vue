@@ -60,6 +60,13 @@ const wanted = computed<WantedTarget | null>((before) => {
   return before?.name === name ? before : { name, isByBlock: target.value.isByBlock }
 })
 const { written, file, problem, again } = useWritten(desk, sheetId, wanted)
+const paper = useTemplateRef('paper')
+/** A page is looked at as it will print, and anew whenever its file is. */
+const pageOf = computed(() =>
+  target.value?.isPage && wanted.value && file.value
+    ? `${api.page(sheetId, wanted.value.name)}?of=${encodeURIComponent(desk.reading.value.hash)}`
+    : null,
+)
 // The file is called after the sheet.
 watch(
   () => desk.sheet.value?.title,
@@ -82,6 +89,8 @@ const losses = computed(() => lossesByKind(items.value))
 const lossCount = computed(() => losses.value.reduce((sum, group) => sum + group.losses.length, 0))
 /** Whether nothing at all would be in the file. */
 const isEmpty = computed(() => items.value.every((item) => item.written?.text === ''))
+/** What faces the source: a page does not. */
+const facing = computed(() => (target.value?.isPage ? [] : items.value))
 
 const estimate = ({ written: one }: HandoverItem) =>
   26 + (one ? one.text.split('\n').length * 20 + one.losses.length * 26 : 40)
@@ -107,7 +116,11 @@ async function download(address: string): Promise<void> {
   link.click()
 }
 
-defineExpose({ list, items })
+function print(): void {
+  paper.value?.contentWindow?.print()
+}
+
+defineExpose({ list, items: facing })
 </script>
 
 <template>
@@ -128,6 +141,9 @@ defineExpose({ list, items })
       <template v-if="target">
         <Button v-if="file?.isText" size="small" severity="secondary" outlined :disabled="isEmpty" @click="copy">{{
           t('handover.copy')
+        }}</Button>
+        <Button v-if="target.isPage" size="small" severity="secondary" outlined :disabled="!pageOf" @click="print">{{
+          t('handover.print')
         }}</Button>
         <Button
           size="small"
@@ -176,7 +192,22 @@ defineExpose({ list, items })
         </button>
       </p>
     </template>
-    <FacingList ref="list" :items="items" :estimate="estimate" :label="t('desk.leaf.handover')" @moved="emit('moved')">
+    <iframe
+      v-if="pageOf && !isChoosing"
+      ref="paper"
+      class="paper"
+      :src="pageOf"
+      :title="t('handover.page')"
+      sandbox="allow-same-origin allow-modals"
+    />
+    <FacingList
+      v-else
+      ref="list"
+      :items="items"
+      :estimate="estimate"
+      :label="t('desk.leaf.handover')"
+      @moved="emit('moved')"
+    >
       <template #default="{ item }">
         <div class="written">
           <pre v-if="item.written?.text" dir="auto">{{ item.written.text }}</pre>
@@ -194,6 +225,13 @@ defineExpose({ list, items })
 </template>
 
 <style scoped>
+.paper {
+  inline-size: 100%;
+  border: 0;
+  border-block-start: 1px solid var(--rule);
+  background: #fff;
+}
+
 .download {
   max-inline-size: 340px;
   overflow: hidden;

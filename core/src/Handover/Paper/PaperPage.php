@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Handover\Paper;
+
+use Brick\Math\BigDecimal;
+use Notagram\Marking\PointsSum;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
+use Notagram\Notation\PaperWords;
+use Notagram\Proof\TextProof;
+use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
+use Notagram\Question\Choice;
+use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Gap;
+use Notagram\Question\KeptPictures;
+use Notagram\Question\Matching;
+use Notagram\Question\MultipleResponse;
+use Notagram\Question\Numeric;
+use Notagram\Question\Option;
+use Notagram\Question\Pair;
+use Notagram\Question\Question;
+use Notagram\Question\ShortAnswer;
+use Notagram\Question\Stimulus;
+use Notagram\Question\TrueFalse;
+
+/** A paper as a page that needs nothing beside it: its versions one after the other, each with its key behind it where one is wanted. */
+final readonly class PaperPage
+{
+    /** Options up to so many letters stand side by side. */
+    private const SHORT = 28;
+    private const LINES_FOR_A_POINT = 3;
+    private const FEWEST_LINES = 4;
+    private const MOST_LINES = 24;
+
+    /** @param KeptPictures $pictures each with an address that needs no file beside the page */
+    public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private Sentences $sentences)
+    {
+    }
+
+    /** @param non-empty-list<list<PaperItem>> $versions */
+    public function html(array $versions): string
+    {
+        $papers = [];
+        foreach ($versions as $index => $items) {
+            $papers[] = $this->paper($items, \count($versions) > 1 ? \chr(65 + $index) : null);
+        }
+
+        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".self::styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
+    }
+
+    /** @param list<PaperItem> $items */
+    private function paper(array $items, ?string $version): string
+    {
+        $name = self::escaped($this->title).(null === $version ? '' : ' · '.$this->say('version', version: $version));
+        $body = implode("\n", array_map($this->item(...), $items));
+        $columns = 2 === $this->plan->columns ? ' is-in-columns' : '';
+        // What heads a table comes again on each page that it goes on to.
+        $paper = "<table class=\"paper\">\n<thead><tr><td class=\"running\">{$name}</td></tr></thead>\n<tbody><tr><td>\n{$this->head($items, $version)}\n<div class=\"questions{$columns}\">\n{$body}\n</div>\n</td></tr></tbody>\n</table>";
+
+        return PaperKey::LastPage === $this->plan->key ? $paper."\n".$this->key($items, $name) : $paper;
+    }
+
+    /** @param list<PaperItem> $items */
+    private function head(array $items, ?string $version): string
+    {
+        $points = (string) PointsSum::of(array_map(static fn (PaperItem $item) => $item->question, $items));
+        $fields = array_map(fn (string $field) => "<span>{$this->say($field)} <span class=\"rule\"></span></span>", ['name', 'class', 'date']);
+
+        return '<h1>'.self::escaped($this->title).'</h1>'.(null === $version ? '' : "\n<p class=\"version\">{$this->say('version', version: $version)}</p>")
+            ."\n<p class=\"who\">".implode(' ', $fields).'</p>'
+            ."\n<p class=\"total\">{$this->say('points-of')} <span class=\"rule is-short\"></span> / {$this->say('points', points: (float) $points)}</p>";
+    }
+
+    private function item(PaperItem $item): string
+    {
+        $heading = null === $item->heading ? '' : '<h2>'.self::escaped($item->heading)."</h2>\n";
+        $question = $item->question;
+        if (null === $item->number) {
+            return $heading.'<div class="passage">'.$this->text($question->stem).'</div>';
+        }
+        $points = $this->plan->showsPoints ? " <span class=\"points\">({$this->say('points', points: (float) ($question->points ?? 1))})</span>" : '';
+        $stem = $question->answers instanceof Gap
+            ? $this->proof->htmlWithGap($question->answers->before, $question->answers->after, $question->stem->format, '<span class="rule"></span>', $this->pictures)
+            : $this->text($question->stem);
+
+        return "{$heading}<div class=\"question\"><span class=\"number\">{$item->number}.</span><div class=\"body\"><div class=\"stem\">{$stem}{$points}</div>{$this->answers($question)}</div></div>";
+    }
+
+    private function answers(Question $question): string
+    {
+        $answers = $question->answers;
+
+        return match (true) {
+            $answers instanceof Choice => $this->options($answers->options),
+            $answers instanceof MultipleResponse => "<p class=\"note\">{$this->say('tick-all')}</p>".$this->options($answers->options),
+            $answers instanceof TrueFalse => $this->truth($answers, $question),
+            $answers instanceof ShortAnswer => $this->line($this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted)))),
+            $answers instanceof Numeric => $this->line($this->marked(array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers))),
+            $answers instanceof Matching => $this->matching($answers),
+            $answers instanceof Gap => $answers->filler instanceof Choice ? $this->options($answers->filler->options) : $this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->filler->accepted))),
+            $answers instanceof Essay => str_repeat('<div class="line"></div>', $this->linesFor($question)),
+            $answers instanceof Stimulus => '',
+        };
+    }
+
+    /** @param list<Option> $options */
+    private function options(array $options): string
+    {
+        $isShort = [] === array_filter($options, static fn (Option $option) => mb_strlen($option->text->plain()) > self::SHORT || str_contains($option->text->text, '<img') || str_contains($option->text->text, '!['));
+        $written = [];
+        foreach ($options as $place => $option) {
+            $isMarked = PaperKey::Marked === $this->plan->key && $option->isKey;
+            $written[] = '<div class="option'.($isMarked ? ' is-right' : '').'"><span class="letter">'.self::letter($place).'.'.($isMarked ? ' ✓' : '').'</span><div>'.$this->text($option->text).'</div></div>';
+        }
+
+        return '<div class="options'.($isShort ? ' is-short' : '').'">'.implode('', $written).'</div>';
+    }
+
+    private function truth(TrueFalse $answers, Question $question): string
+    {
+        [$true, $false] = PaperWords::all()->truthsLike('', $question->stem->plain());
+        $word = fn (string $word, bool $is): string => '<span class="truth'.(PaperKey::Marked === $this->plan->key && $answers->answer === $is ? ' is-right' : '').'">'.self::escaped($word).'</span>';
+
+        return '<p class="truths">'.$word($true, true).' '.$word($false, false).'</p>';
+    }
+
+    private function matching(Matching $matching): string
+    {
+        $matches = self::matches($matching);
+        $prompts = [];
+        foreach ($matching->pairs as $pair) {
+            if (!$pair->prompt->isEmpty()) {
+                $letter = PaperKey::Marked === $this->plan->key ? self::letterOf($pair, $matches) : '';
+                $prompts[] = '<div class="option"><span class="rule is-short">'.$letter.'</span><div>'.$this->text($pair->prompt).'</div></div>';
+            }
+        }
+        $written = [];
+        foreach ($matches as $place => $match) {
+            $written[] = '<div class="option"><span class="letter">'.self::letter($place).'.</span><div>'.$this->text(new FormattedText($match)).'</div></div>';
+        }
+
+        return '<div class="pairs"><div>'.implode('', $prompts).'</div><div>'.implode('', $written).'</div></div>';
+    }
+
+    /**
+     * Each once, in an order that only their own words settle.
+     *
+     * @return list<string>
+     */
+    private static function matches(Matching $matching): array
+    {
+        $matches = array_values(array_unique(array_filter(array_map(static fn (Pair $pair) => $pair->match, $matching->pairs), static fn (string $match) => '' !== $match)));
+        usort($matches, static fn (string $one, string $other) => hash('xxh64', $one) <=> hash('xxh64', $other));
+
+        return $matches;
+    }
+
+    /** @param list<string> $matches */
+    private static function letterOf(Pair $pair, array $matches): string
+    {
+        $place = array_search($pair->match, $matches, true);
+
+        return false === $place ? '' : self::letter($place);
+    }
+
+    /** @param list<PaperItem> $items */
+    private function key(array $items, string $name): string
+    {
+        $rows = [];
+        foreach ($items as $item) {
+            if (null !== $item->number) {
+                $rows[] = "<p><b>{$item->number}.</b> ".self::escaped($this->answerOf($item->question)).'</p>';
+            }
+        }
+
+        return "<section class=\"key\">\n<h1>{$name}: {$this->say('key')}</h1>\n<div class=\"answers\">\n".implode("\n", $rows)."\n</div>\n</section>";
+    }
+
+    private function answerOf(Question $question): string
+    {
+        $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
+
+        return match (true) {
+            $answers instanceof Choice, $answers instanceof MultipleResponse => implode(', ', array_map(self::letter(...), array_keys(array_filter($answers->options, static fn (Option $option) => $option->isKey)))),
+            $answers instanceof TrueFalse => null === $answers->answer ? '' : PaperWords::all()->truthsLike('', $question->stem->plain())[$answers->answer ? 0 : 1],
+            $answers instanceof ShortAnswer => implode(' / ', array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted))),
+            $answers instanceof Numeric => implode(' / ', array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)),
+            $answers instanceof Matching => implode(', ', array_map(static fn (Pair $pair) => self::letterOf($pair, self::matches($answers)), array_filter($answers->pairs, static fn (Pair $pair) => !$pair->prompt->isEmpty()))),
+            $answers instanceof Essay, $answers instanceof Stimulus => '–',
+        };
+    }
+
+    /**
+     * @param list<AcceptedAnswer> $accepted
+     *
+     * @return list<AcceptedAnswer>
+     */
+    private static function right(array $accepted): array
+    {
+        return array_values(array_filter($accepted, static fn (AcceptedAnswer $one) => $one->weight->isAboveZero()));
+    }
+
+    /** @param list<string> $answers */
+    private function marked(array $answers): string
+    {
+        return PaperKey::Marked === $this->plan->key && [] !== $answers ? '<p class="note is-right">✓ '.self::escaped(implode(' / ', $answers)).'</p>' : '';
+    }
+
+    private function line(string $marked): string
+    {
+        return $marked.'<div class="line"></div>';
+    }
+
+    /** @return int<0, max> */
+    private function linesFor(Question $question): int
+    {
+        $points = BigDecimal::of($question->points ?? '1')->toScale(0, \Brick\Math\RoundingMode::Up)->toInt();
+
+        return max(self::FEWEST_LINES, min(self::MOST_LINES, self::LINES_FOR_A_POINT * $points));
+    }
+
+    private function text(FormattedText $text): string
+    {
+        return $this->proof->html($text, $this->pictures);
+    }
+
+    /** A to Z, then AA and on. */
+    private static function letter(int $place): string
+    {
+        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').\chr(65 + $place % 26);
+    }
+
+    private function say(string $what, string|float ...$arguments): string
+    {
+        return self::escaped($this->sentences->of(Message::of('paper/'.$what, ...$arguments)));
+    }
+
+    private static function escaped(string $text): string
+    {
+        return htmlspecialchars($text, \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8');
+    }
+
+    private static function styles(): string
+    {
+        return (string) file_get_contents(__DIR__.'/../../../data/paper.css');
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Handover\Paper;
+
+use Notagram\Handover\HandedOver;
+use Notagram\Handover\HandedOverBlock;
+use Notagram\Handover\TitledTarget;
+use Notagram\Message\Message;
+use Notagram\Message\Sentences;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\Loss;
+use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
+use Notagram\Notation\StyleChoice;
+use Notagram\Notation\StyleValue;
+use Notagram\Proof\TextProof;
+use Notagram\Question\EachText;
+use Notagram\Question\FormattedText;
+use Notagram\Question\Formulas;
+use Notagram\Question\KeptPicture;
+use Notagram\Question\KeptPictures;
+use Notagram\Question\Option;
+use Notagram\Question\Question;
+
+/** A sheet as a paper to hand out: a page of HTML that any browser prints. */
+final readonly class PaperTarget implements TitledTarget
+{
+    public function __construct(private PaperPlan $plan = new PaperPlan(), private string $title = '')
+    {
+    }
+
+    public function id(): string
+    {
+        return 'paper';
+    }
+
+    public function label(): string
+    {
+        return 'Paper';
+    }
+
+    public function about(): Message
+    {
+        return new Message('target/paper');
+    }
+
+    public function mediaType(): string
+    {
+        return 'text/html; charset=UTF-8';
+    }
+
+    public function ending(): string
+    {
+        return 'html';
+    }
+
+    public function styles(): array
+    {
+        return [
+            self::choice('key', 'key-usual', 'key-marked', 'key-last-page'),
+            self::choice('versions', 'versions-usual', 'versions-2', 'versions-3', 'versions-4'),
+            self::choice('order', 'order-usual', 'shuffle-options', 'shuffle-questions', 'shuffle-both'),
+            self::choice('columns', 'columns-usual', 'columns-2'),
+            self::choice('each-points', 'each-points-usual', 'points-shown'),
+        ];
+    }
+
+    /**
+     * @param string $usual what is chosen where nobody chooses, as the catalogue names it
+     * @param string $words of the other choices, which are their names there
+     */
+    private static function choice(string $name, string $usual, string ...$words): StyleChoice
+    {
+        return new StyleChoice(new Message('paper/style/'.$name), [
+            new StyleValue('', new Message('paper/style/'.$usual)),
+            ...array_values(array_map(static fn (string $word) => new StyleValue($word, new Message('paper/style/'.$word)), $words)),
+        ]);
+    }
+
+    public function inStyle(string $words): ?self
+    {
+        $plan = PaperPlan::inWords(...array_filter(explode(',', $words), static fn (string $word) => '' !== $word));
+
+        return null === $plan ? null : new self($plan, $this->title);
+    }
+
+    public function titled(string $title): self
+    {
+        return new self($this->plan, $title);
+    }
+
+    public function write(ReadSheet $sheet, KeptPictures $pictures = new KeptPictures()): HandedOver
+    {
+        $blocks = array_values(array_filter(array_map(self::block(...), $sheet->blocks)));
+        $versions = [];
+        $seed = $this->plan->seed ?? self::words($sheet);
+        for ($version = 0; $version < $this->plan->versions; ++$version) {
+            $versions[] = (new PaperOrder($this->plan, "{$seed}/{$version}"))->of($sheet);
+        }
+        if ([] === $versions[0]) {
+            return new HandedOver('', $blocks);
+        }
+        $inside = new KeptPictures(array_map(static fn (KeptPicture $kept) => new KeptPicture($kept->number, $kept->name, $kept->mediaType, null === $kept->mediaType ? null : $kept->dataAddress(), $kept->bytes(...)), $pictures->all));
+
+        return new HandedOver((new PaperPage($this->plan, '' === $this->title ? 'Questions' : $this->title, new TextProof(), $inside, Sentences::english()))->html($versions), $blocks);
+    }
+
+    /** What the pupils read, in one order whichever answers are right: a paper without its key must not give them away. */
+    private static function words(ReadSheet $sheet): string
+    {
+        $words = [];
+        foreach ($sheet->blocks as $placed) {
+            $question = $placed->reading->question;
+            if (null !== $question) {
+                $options = array_map(static fn (Option $option) => $option->text->text, $question->options());
+                sort($options);
+                array_push($words, $question->stem->text, ...$options);
+            }
+        }
+
+        return hash('sha256', implode("\n", $words));
+    }
+
+    /** Formulas stand on paper as they are written. */
+    private static function hasFormula(Question $question): bool
+    {
+        $has = false;
+        EachText::replaced($question, static function (FormattedText $text) use (&$has): FormattedText {
+            Formulas::replaced($text, static function (string $tex, bool $isApart, string $whole) use (&$has): string {
+                $has = true;
+
+                return $whole;
+            });
+
+            return $text;
+        });
+
+        return $has;
+    }
+
+    private static function block(PlacedBlock $placed): ?HandedOverBlock
+    {
+        return match (true) {
+            null !== $placed->reading->question => new HandedOverBlock($placed, $placed->reading->question->stem->plain(), self::hasFormula($placed->reading->question) ? [Loss::reduced('paper/formula')] : []),
+            null !== $placed->number => new HandedOverBlock($placed, '', [Loss::dropped('unreadable')]),
+            BlockKind::Stray === $placed->reading->kind => new HandedOverBlock($placed, '', [Loss::reduced('stray-text')]),
+            default => null,
+        };
+    }
+}
