@@ -21,7 +21,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await openSheet(page, 'Swarms and spring')
     for (const leaf of ['Proof', 'Findings', 'Names & points', 'Earlier', 'Hand over'] as const) {
       await openLeaf(page, leaf)
-      await expect(page.locator('.leaf').getByLabel(leaf, { exact: true })).toBeVisible()
+      await expect(page.locator('.leaf').getByLabel(leaf === 'Hand over' ? 'Where does it go?' : leaf, { exact: true })).toBeVisible()
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
       expect((await (leaf === 'Proof' ? checker() : ofLeaf()).analyze()).violations).toEqual([])
     }

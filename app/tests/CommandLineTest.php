@@ -224,6 +224,27 @@ final class CommandLineTest extends TestCase
         self::assertSame(2, $this->notagram(['tidy', '-', '--terms'], "Bees fly.\nThey sting.\n")->getExitCode());
     }
 
+    public function testQuestionsGoOutAsJsonUnderTheirSchemaAndComeBack(): void
+    {
+        $demo = self::DEMO.'Castes and their work.gift.txt';
+        $json = $this->notagram(['convert', $demo, '--to=json'])->getOutput();
+        $validator = new Validator();
+        $schemas = __DIR__.'/../../core/schema/';
+        $validator->resolver()?->registerRaw((string) file_get_contents($schemas.'sheet.schema.json'));
+        $result = $validator->validate(json_decode($json, flags: \JSON_THROW_ON_ERROR), (string) file_get_contents($schemas.'questions.schema.json'));
+        self::assertTrue($result->isValid(), (string) $result);
+
+        $file = sys_get_temp_dir().'/notagram-'.getmypid().'.json';
+        file_put_contents($file, $json);
+        self::assertSame($json, $this->notagram(['convert', $file, '--to=json'])->getOutput());
+        self::assertStringContainsString('16 questions, 0 broken', $this->notagram(['read', $file])->getOutput());
+        file_put_contents($file, '{"bees": 6}');
+        $refused = $this->notagram(['read', $file]);
+        self::assertSame(2, $refused->getExitCode());
+        self::assertStringContainsString('does not hold questions as Notagram writes them', $refused->getErrorOutput());
+        unlink($file);
+    }
+
     public function testAPaperIsSetAsItsOptionsSay(): void
     {
         $demo = self::DEMO.'Honey questions.xlsx';
@@ -255,7 +276,7 @@ final class CommandLineTest extends TestCase
         $convert->execute(['file' => $file, '--to' => 'zipped', '--lossy' => true, '--out' => "{$file}.zip"]);
         self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents("{$file}.zip"));
         $convert->execute(['file' => $file, '--to' => 'paperclip'], ['capture_stderr_separately' => true]);
-        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, csv, xlsx, paper, zipped.\n", $convert->getErrorOutput());
+        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, csv, xlsx, paper, json, zipped.\n", $convert->getErrorOutput());
         unlink($file);
         unlink("{$file}.zip");
     }

@@ -10,6 +10,7 @@ use App\Repository\SheetRepository;
 use Notagram\Intake\Documents;
 use Notagram\Intake\FirstLook;
 use Notagram\Intake\HtmlPage;
+use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\Table\CsvText;
 use Notagram\Intake\Table\Tables;
@@ -41,10 +42,11 @@ final readonly class Arrivals
         if (null !== $refusal) {
             throw new Refusal(422, $refusal);
         }
-        $manuscript = self::readable(static fn () => Tables::document($bytes) ?? Documents::read($bytes, $fileName));
+        $json = self::readable(static fn () => QuestionsJson::read($bytes, $fileName));
+        $manuscript = $json?->manuscript() ?? self::readable(static fn () => Tables::document($bytes) ?? Documents::read($bytes, $fileName));
         $source = null === $manuscript ? SourceText::fromBytes($bytes) : SourceText::fromUtf8($manuscript->text);
 
-        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), null, $source, $manuscript, $bytes, $fileName, $now);
+        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), $json?->notation, $source, $manuscript, $bytes, $fileName, $now);
     }
 
     /**

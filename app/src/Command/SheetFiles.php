@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Notagram\Intake\Documents;
+use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\Table\Tables;
 use Notagram\Intake\Table\Tabular;
@@ -18,7 +19,7 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS, ...Tables::ENDINGS];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', 'json', ...Documents::ENDINGS, ...Tables::ENDINGS];
 
     /**
      * @param list<string>                   $names
@@ -60,7 +61,7 @@ final class SheetFiles
         }
 
         try {
-            $manuscript = Tables::document($bytes) ?? Documents::read($bytes, $name);
+            $manuscript = QuestionsJson::read($bytes, $name)?->manuscript() ?? Tables::document($bytes) ?? Documents::read($bytes, $name);
             $source = null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text);
             $tabular = null === $ofRows ? null : Tabular::in($source->text, $name, $wantsTerms);
             $questions = null === $tabular ? null : $ofRows($tabular);

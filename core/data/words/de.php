@@ -59,7 +59,7 @@ return [
         'type' => 'typ|art|fragetyp',
         'stem' => 'frage|fragetext|text|aussage|aufgabe',
         'points' => 'punkte?|punktzahl|bewertung',
-        'option' => 'option|antwort|auswahl|distraktor|antwortmöglichkeit|alternative',
+        'option' => 'falsche antwort|falsch|option|antwort|auswahl|distraktor|antwortmöglichkeit|alternative',
         'key' => 'schlüssel|richtig|lösung|richtige antwort(?:en)?|korrekte antwort|antwort|korrekt',
         'feedback' => 'feedback|rückmeldung|erklärung|kommentar|begründung',
         'term' => 'begriff|wort|fachwort',

@@ -60,7 +60,7 @@ return [
         'type' => 'type|kind|question type',
         'stem' => 'question|stem|text|question text|item|statement|prompt',
         'points' => 'points?|marks?|score|pts',
-        'option' => 'option|answer|choice|distractor|alternative|response',
+        'option' => 'distractor|wrong answer|incorrect answer|wrong|incorrect|option|answer|choice|alternative|response',
         'key' => 'key|correct|right|right answer|correct answers?|answers?|answer key|solution|correct (?:option|choice)',
         'feedback' => 'feedback|explanation|comment|rationale',
         'term' => 'term|word|concept|name',

@@ -59,7 +59,7 @@ return [
         'type' => 'tipo|tipo de pregunta',
         'stem' => 'pregunta|enunciado|texto',
         'points' => 'puntos?|puntuación|puntaje|nota',
-        'option' => 'opción|respuesta|alternativa|distractor',
+        'option' => 'respuesta incorrecta|incorrecta|opción|respuesta|alternativa|distractor',
         'key' => 'clave|correcta|respuesta correcta|respuesta|solución',
         'feedback' => 'retroalimentación|explicación|comentario',
         'term' => 'término|palabra|concepto',

@@ -59,7 +59,7 @@ return [
         'type' => 'type|type de question',
         'stem' => 'question|énoncé|texte|intitulé',
         'points' => 'points?|note|barème',
-        'option' => 'option|réponse|choix|proposition|distracteur',
+        'option' => 'mauvaise réponse|réponse fausse|option|réponse|choix|proposition|distracteur',
         'key' => 'clé|correct|bonne réponse|réponse correcte|réponse|solution|corrigé',
         'feedback' => 'feedback|explication|commentaire|rétroaction',
         'term' => 'terme|mot|notion',

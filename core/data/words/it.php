@@ -59,7 +59,7 @@ return [
         'type' => 'tipo|tipo di domanda',
         'stem' => 'domanda|quesito|testo',
         'points' => 'punti|punto|punteggio',
-        'option' => 'opzione|risposta|scelta|alternativa|distrattore',
+        'option' => 'risposta sbagliata|risposta errata|opzione|risposta|scelta|alternativa|distrattore',
         'key' => 'chiave|corretta|risposta corretta|risposta esatta|risposta|soluzione',
         'feedback' => 'feedback|spiegazione|commento',
         'term' => 'termine|parola|concetto',

@@ -59,7 +59,7 @@ return [
         'type' => 'type|soort|vraagtype',
         'stem' => 'vraag|vraagtekst|tekst|stelling',
         'points' => 'punten|punt|score',
-        'option' => 'optie|antwoord|keuze|alternatief|afleider',
+        'option' => 'fout antwoord|fout|optie|antwoord|keuze|alternatief|afleider',
         'key' => 'sleutel|juist|correct|juiste antwoord|goede antwoord|antwoord|oplossing',
         'feedback' => 'feedback|uitleg|toelichting|opmerking',
         'term' => 'begrip|term|woord',

@@ -59,7 +59,7 @@ return [
         'type' => 'tipo|tipo de pergunta',
         'stem' => 'pergunta|questão|enunciado|texto',
         'points' => 'pontos?|pontuação|nota',
-        'option' => 'opção|resposta|alternativa|distrator',
+        'option' => 'resposta errada|errada|opção|resposta|alternativa|distrator',
         'key' => 'chave|gabarito|correta|resposta correta|resposta certa|resposta|solução',
         'feedback' => 'feedback|explicação|comentário',
         'term' => 'termo|palavra|conceito',

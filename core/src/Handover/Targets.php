@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover;
 
+use Notagram\Handover\Json\JsonTarget;
 use Notagram\Handover\Paper\PaperTarget;
 use Notagram\Handover\Table\CsvFile;
 use Notagram\Handover\Table\TableTarget;
@@ -21,7 +22,7 @@ final readonly class Targets
 
     public static function standard(): self
     {
-        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget()]);
+        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget(), new JsonTarget()]);
     }
 
     /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Notagram\Intake\OpenText\OpenTextDocument;
+use Notagram\Intake\RichText\RichTextDocument;
 use Notagram\Intake\Word\WordDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
@@ -15,7 +16,7 @@ use Notagram\Source\SourceText;
 final class Documents
 {
     /** The endings of the documents that are read, besides those of plain texts. */
-    public const ENDINGS = ['docx', 'odt', 'html', 'htm'];
+    public const ENDINGS = ['docx', 'odt', 'rtf', 'html', 'htm'];
 
     /**
      * @param string $name of the file, if it has one: it tells a page from a text that holds tags
@@ -29,6 +30,7 @@ final class Documents
         return match (FileKind::of($bytes)) {
             FileKind::WordDocument => WordDocument::read($bytes),
             FileKind::OpenDocumentText => OpenTextDocument::read($bytes),
+            FileKind::RichText => RichTextDocument::read($bytes),
             default => self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes, self::declaredIn($bytes))->text) : null,
         };
     }

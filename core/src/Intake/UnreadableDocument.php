@@ -35,6 +35,22 @@ final class UnreadableDocument extends \RuntimeException
         return new self(Message::of('refusal/too-many-rows', most: $most));
     }
 
+    /** @param string $place of what is not as it should be; empty where all of it is something else */
+    public static function foreignJson(string $place = ''): self
+    {
+        return new self(Message::of('refusal/json', place: '' === $place ? 'none' : $place));
+    }
+
+    public static function brokenJson(string $reason): self
+    {
+        return new self(Message::of('refusal/json-broken', reason: $reason));
+    }
+
+    public static function newerJson(): self
+    {
+        return new self(new Message('refusal/json-version'));
+    }
+
     public static function tooLarge(int $megabytes): self
     {
         return new self(Message::of('refusal/unpacked-too-large', megabytes: $megabytes));

@@ -13,6 +13,7 @@ enum FileKind
     /** Office Open XML. */
     case WordDocument;
     case OpenDocumentText;
+    case RichText;
     case OldWordProcessor;
     case Encrypted;
     /** Office Open XML. */
@@ -40,7 +41,8 @@ enum FileKind
             // Word processors put a document that a password protects into the container of the old formats.
             str_starts_with($bytes, "\xD0\xCF\x11\xE0") && str_contains($bytes, "E\0n\0c\0r\0y\0p\0t\0e\0d\0P\0a\0c\0k\0a\0g\0e\0") => self::Encrypted,
             str_starts_with($bytes, "\xD0\xCF\x11\xE0") && str_contains($bytes, "W\0o\0r\0k\0b\0o\0o\0k\0") => self::OldSpreadsheet,
-            str_starts_with($bytes, "\xD0\xCF\x11\xE0"), str_starts_with($bytes, '{\rtf') => self::OldWordProcessor,
+            str_starts_with($bytes, "\xD0\xCF\x11\xE0") => self::OldWordProcessor,
+            str_starts_with($bytes, '{\rtf') => self::RichText,
             str_starts_with($bytes, '%PDF-') => self::Pdf,
             str_starts_with($bytes, "\x89PNG"), str_starts_with($bytes, "\xFF\xD8\xFF"), str_starts_with($bytes, 'GIF8') => self::Picture,
             self::looksBinary($bytes) => self::Binary,
@@ -52,7 +54,7 @@ enum FileKind
     public function refusal(): ?Message
     {
         return match ($this) {
-            self::Text, self::WordDocument, self::OpenDocumentText, self::Workbook, self::OpenDocumentSpreadsheet => null,
+            self::Text, self::WordDocument, self::OpenDocumentText, self::RichText, self::Workbook, self::OpenDocumentSpreadsheet => null,
             self::OldWordProcessor => new Message('refusal/old-word-processor'),
             self::Encrypted => new Message('refusal/encrypted'),
             self::OldSpreadsheet => new Message('refusal/old-spreadsheet'),

@@ -158,6 +158,7 @@ final class TargetsTest extends TestCase
                 'csv' => ['text/csv; charset=UTF-8; header=present', 'csv'],
                 'xlsx' => ['application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'xlsx'],
                 'paper' => ['text/html; charset=UTF-8', 'html'],
+                'json' => ['application/json', 'json'],
                 default => ['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'],
             }, [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
@@ -167,7 +168,7 @@ final class TargetsTest extends TestCase
                 }
             }
         }
-        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper'], $ids);
+        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper', 'json'], $ids);
     }
 
     public function testAPrintedTestIsMeantToBecomeSomethingElse(): void

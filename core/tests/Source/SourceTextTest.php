@@ -108,7 +108,7 @@ final class SourceTextTest extends TestCase
         yield 'a text in UTF-16' => ["\xFF\xFE".mb_convert_encoding('One? {T}', 'UTF-16LE'), FileKind::Text];
         yield 'a word-processor file' => ["PK\x03\x04....word/document.xml", FileKind::WordDocument];
         yield 'an old word-processor file' => ["\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1", FileKind::OldWordProcessor];
-        yield 'rich text' => ['{\rtf1\ansi One?}', FileKind::OldWordProcessor];
+        yield 'rich text' => ['{\rtf1\ansi One?}', FileKind::RichText];
         yield 'a spreadsheet' => ["PK\x03\x04....xl/workbook.xml", FileKind::Workbook];
         yield 'an old spreadsheet' => ["\xD0\xCF\x11\xE0....W\0o\0r\0k\0b\0o\0o\0k\0", FileKind::OldSpreadsheet];
         yield 'a PDF' => ['%PDF-1.7', FileKind::Pdf];
@@ -119,6 +119,6 @@ final class SourceTextTest extends TestCase
     public function testWhatIsNoTextIsToldByItsBytes(string $bytes, FileKind $kind): void
     {
         self::assertSame($kind, FileKind::of($bytes));
-        self::assertSame(\in_array($kind, [FileKind::Text, FileKind::WordDocument, FileKind::Workbook], true), null === $kind->refusal());
+        self::assertSame(\in_array($kind, [FileKind::Text, FileKind::WordDocument, FileKind::RichText, FileKind::Workbook], true), null === $kind->refusal());
     }
 }

@@ -59,7 +59,7 @@ export const en = {
     putTitle: 'Add a test',
     putLead: 'Your file is not changed: we keep the original.',
     drop: 'Drop files here, or paste',
-    dropWhat: 'Word-processor files (.docx, .odt), spreadsheets (.xlsx, .ods, .csv), web pages and text files',
+    dropWhat: 'Word-processor files (.docx, .odt, .rtf), spreadsheets (.xlsx, .ods, .csv), web pages and text files',
     template: 'Questions in a spreadsheet? Start from our template: {xlsx} or {csv}.',
     dropNow: 'Drop to add',
     choose: 'Choose files',

@@ -8,6 +8,7 @@ use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Choice;
 use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
 use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
@@ -53,6 +54,42 @@ final class QuestionJson
         }
 
         return $json;
+    }
+
+    /**
+     * The same with what only a file that is taken back needs: the format of each text that has another one than the stem.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(Question $question): array
+    {
+        $formats = [];
+        $stem = $question->stem->format;
+        $note = static function (string $place, ?FormattedText $text) use (&$formats, $stem): void {
+            if (null !== $text && $text->format !== $stem) {
+                $formats[$place] = $text->format;
+            }
+        };
+        $note('explanation', $question->explanation);
+        foreach ($question->options() as $index => $option) {
+            $note("options/{$index}", $option->text);
+            $note("options/{$index}/feedback", $option->feedback);
+        }
+        foreach ($question->accepted() as $index => $one) {
+            $note("accepted/{$index}/feedback", $one->feedback);
+        }
+        foreach ($question->answers instanceof Numeric ? $question->answers->numbers : [] as $index => $one) {
+            $note("numbers/{$index}/feedback", $one->feedback);
+        }
+        foreach ($question->answers instanceof Matching ? $question->answers->pairs : [] as $index => $pair) {
+            $note("pairs/{$index}", $pair->prompt);
+        }
+        if ($question->answers instanceof TrueFalse) {
+            $note('feedbackWhenRight', $question->answers->feedbackWhenRight);
+            $note('feedbackWhenWrong', $question->answers->feedbackWhenWrong);
+        }
+
+        return self::of($question) + ([] === $formats ? [] : ['formats' => $formats]);
     }
 
     private static function points(?string $points): int|string

@@ -33,6 +33,12 @@ final class CellKey
             ?? [];
     }
 
+    /** Whether it may be nothing but a letter or a number. */
+    public static function isName(string $key): bool
+    {
+        return Regex::match('/^[(\[]?(?:[A-Za-z]|\d{1,2})[)\].]?(?:\s*[,;\/&+]\s*(?:[A-Za-z]|\d{1,2}))*\z/', trim($key));
+    }
+
     /** @return list<string> */
     private static function parts(string $key): array
     {

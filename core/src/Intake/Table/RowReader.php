@@ -42,7 +42,8 @@ final class RowReader
     /** @var array<int, string> what is said to whoever picks the option of that number */
     private array $feedback = [];
 
-    private function __construct(private readonly TableRow $row, private readonly Columns $columns)
+    /** @param bool $isKeyApart whether the key is an option itself, and the others are wrong */
+    private function __construct(private readonly TableRow $row, private readonly Columns $columns, private readonly bool $isKeyApart)
     {
         foreach ($columns->numberedPlaces(ColumnKind::Option) as $number => $place) {
             if ('' !== $row->cell($place)) {
@@ -54,9 +55,10 @@ final class RowReader
         }
     }
 
-    public static function read(TableRow $row, Columns $columns): RowQuestion
+    /** @param bool $isKeyApart whether the key is an option itself, and the others are wrong */
+    public static function read(TableRow $row, Columns $columns, bool $isKeyApart = false): RowQuestion
     {
-        $reader = new self($row, $columns);
+        $reader = new self($row, $columns, $isKeyApart);
         $question = $reader->question();
 
         return new RowQuestion($row->number, $question, $reader->category(), $reader->notes);
@@ -129,6 +131,9 @@ final class RowReader
             // Some lists have the accepted answers in the columns of the options.
             return new ShortAnswer($this->accepted(implode("\n", '' === $key ? $this->options : [$key])));
         }
+        if ($this->isKeyApart && '' !== $key && !CellKey::isName($key)) {
+            $key = $this->withKey($stem, $key);
+        }
         $keyed = '' === $key ? [] : CellKey::in($key, $this->options);
         if ('' !== $key && [] === $keyed) {
             $this->note('key', key: mb_strimwidth($key, 0, 40, '…'));
@@ -151,6 +156,21 @@ final class RowReader
             $isMultiple => new MultipleResponse($options),
             default => new Choice($options),
         };
+    }
+
+    /** Puts the right answer among the wrong ones, in a place that the stem settles; its letter is the key then. */
+    private function withKey(string $stem, string $key): string
+    {
+        $place = hexdec(substr(hash('xxh32', $stem), 0, 6)) % (\count($this->options) + 1);
+        $feedback = array_map(fn (int $number) => $this->feedback[$number] ?? '', array_keys($this->options));
+        $options = array_values($this->options);
+        array_splice($options, $place, 0, [$key]);
+        array_splice($feedback, $place, 0, ['']);
+        $numbers = range(1, \count($options));
+        $this->options = array_combine($numbers, $options);
+        $this->feedback = array_combine($numbers, $feedback);
+
+        return \chr(65 + $place);
     }
 
     private function matching(): ?Matching

@@ -24,7 +24,35 @@ final readonly class TableSheet
 
     public static function of(Table $table, Columns $columns): self
     {
-        return new self($table, array_map(static fn (TableRow $row) => RowReader::read($row, $columns), \array_slice($table->rows, $columns->first)));
+        $rows = \array_slice($table->rows, $columns->first);
+        $isApart = self::isKeyApart($rows, $columns);
+
+        return new self($table, array_map(static fn (TableRow $row) => RowReader::read($row, $columns, $isApart), $rows));
+    }
+
+    /**
+     * “Right answer”, “wrong answer 1”, “wrong answer 2”: whether no key names one of its options, so that it is one itself.
+     *
+     * @param list<TableRow> $rows
+     */
+    private static function isKeyApart(array $rows, Columns $columns): bool
+    {
+        $place = $columns->placeOf(ColumnKind::Key);
+        $places = $columns->numberedPlaces(ColumnKind::Option);
+        $keys = 0;
+        if (null === $place || [] === $places) {
+            return false;
+        }
+        foreach ($rows as $row) {
+            $options = array_filter(array_map($row->cell(...), $places), static fn (string $option) => '' !== $option);
+            $key = $row->cell($place);
+            if ('' !== $key && [] !== $options && [] !== CellKey::in($key, $options)) {
+                return false;
+            }
+            $keys += '' !== $key && [] !== $options && !CellKey::isName($key) ? 1 : 0;
+        }
+
+        return $keys > 1;
     }
 
     /** @return array<string, int> how many questions there are of each type, the most frequent first */

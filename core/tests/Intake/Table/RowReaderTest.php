@@ -70,6 +70,18 @@ final class RowReaderTest extends TestCase
         self::assertSame("\$CATEGORY: Bees\n\nOne. {TRUE}\n\nTwo. {FALSE}\n\n\$CATEGORY: Hive\n\nThree. {TRUE}\n", $text);
     }
 
+    public function testARightAnswerInAColumnOfItsOwnIsOneOfTheOptions(): void
+    {
+        $table = CsvText::read("Question|Right answer|Wrong answer 1|Wrong answer 2\nWhich lays?|the queen|a drone|a worker\nWhich mates?|a drone|a worker|\nWhich guards?|a guard|a drone|a nurse", '|');
+        $text = TableSheet::of($table, Columns::of($table))->manuscript(Notations::find('gift') ?? throw new \LogicException())->text;
+        self::assertSame(3, substr_count($text, "\n  ="));
+        self::assertSame(5, substr_count($text, "\n  ~"));
+        foreach (['the queen', 'a drone', 'a guard'] as $right) {
+            self::assertStringContainsString("\n  ={$right}\n", $text);
+        }
+        self::assertGreaterThan(0, preg_match('/\{\n  ~/', $text), 'It is not the first one everywhere.');
+    }
+
     public function testTypesAreCountedAndLongListsOfNotesAreCut(): void
     {
         $sheet = self::sheet(str_repeat("||Unit\n", 50).'||One.|||||T');

@@ -201,7 +201,7 @@ defineExpose({ list, items: facing })
       sandbox="allow-same-origin allow-modals"
     />
     <FacingList
-      v-else
+      v-else-if="!isChoosing"
       ref="list"
       :items="items"
       :estimate="estimate"

@@ -59,7 +59,9 @@ function tallyOf({ whole, changed, notReady, dropped }: Prospect): { kind: strin
 
 <style scoped>
 .target-choice {
+  min-block-size: 0;
   padding: 4px 20px 14px;
+  overflow-y: auto;
 }
 
 h3 {

@@ -17,19 +17,25 @@ export function useProspects(
   const prospects = shallowRef<ReadonlyMap<string, Prospect>>(new Map())
   let of = ''
   let isOver = false
+  let latest = 0
 
   async function ask(): Promise<void> {
     if (isOver || !isChoosing.value) return
+    const mine = ++latest
     await desk.settled()
     if (of === desk.reading.value.hash) return
     const found = await asked(() => api.prospects(sheetId))
-    if (isOver || !found) return
+    // An answer may be overtaken by that to a later question.
+    if (isOver || mine !== latest || !found) return
     of = found.hash
     prospects.value = new Map(found.targets.map((one) => [one.target, one]))
+    // What was typed or marked meanwhile counts as well.
+    if (of !== desk.reading.value.hash) void askSoon()
   }
+  const askSoon = useDebounceFn(ask, PAUSE)
 
   watch(isChoosing, ask, { immediate: true })
-  watch(() => desk.reading.value.hash, useDebounceFn(ask, PAUSE))
+  watch(() => desk.reading.value.hash, askSoon)
   onScopeDispose(() => (isOver = true))
 
   return shallowReadonly(prospects)
