@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './story'
-import { handOverAs, openLeaf, openSheet, pasteSheet, source } from './desk'
+import { drop, handOverAs, openLeaf, openSheet, pasteSheet, source } from './desk'
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
@@ -57,6 +57,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.keyboard.press('F1')
     await expect(page.getByRole('dialog')).toBeVisible()
     expect((await ofDialog().analyze()).violations).toEqual([])
+    await page.keyboard.press('Escape')
+    await page.goto('/')
+    await expect(page.getByRole('link', { name: 'Swarms and spring' })).toBeVisible()
+    await drop(page, 'Honey questions.xlsx', 'Club evening.xlsx')
+    await expect(page.getByRole('button', { name: 'Make the questions' })).toBeEnabled()
+    expect((await ofLeaf().analyze()).violations).toEqual([])
   })
 }
 

@@ -225,6 +225,48 @@ describe('where a sheet goes', () => {
   })
 })
 
+describe('an answer about an older text', () => {
+  it('does not overtake that to a later question', async () => {
+    vi.useFakeTimers()
+    const answers: ((hash: string) => void)[] = []
+    prospects
+      .mockReset()
+      .mockImplementation(
+        () =>
+          new Promise((resolve) =>
+            answers.push((hash) =>
+              resolve({ hash, targets: [{ target: hash, whole: 1, changed: 0, notReady: 0, dropped: 0 }] }),
+            ),
+          ),
+      )
+    const now = shallowRef({ ...NOTHING_READ, hash: 'h1' })
+    const scope = effectScope()
+    const known = scope.run(() =>
+      useProspects({ reading: now, settled: () => Promise.resolve() }, 'sheet', shallowRef(true)),
+    )
+    await vi.advanceTimersByTimeAsync(0)
+    now.value = { ...NOTHING_READ, hash: 'h2' }
+    await vi.advanceTimersByTimeAsync(500)
+    expect(answers).toHaveLength(2)
+    answers[1]?.('h2')
+    answers[0]?.('h1')
+    await vi.advanceTimersByTimeAsync(0)
+    expect(known?.value.get('h2')).toBeDefined()
+    expect(known?.value.get('h1')).toBeUndefined()
+    // The sheet was read anew while the answer was on its way.
+    now.value = { ...NOTHING_READ, hash: 'h3' }
+    await vi.advanceTimersByTimeAsync(500)
+    now.value = { ...NOTHING_READ, hash: 'h4' }
+    answers[2]?.('h3')
+    await vi.advanceTimersByTimeAsync(500)
+    answers[3]?.('h4')
+    await vi.advanceTimersByTimeAsync(0)
+    expect(known?.value.get('h4')).toBeDefined()
+    scope.stop()
+    vi.useRealTimers()
+  })
+})
+
 describe('the style of a target', () => {
   const styles = [
     {

@@ -163,7 +163,13 @@ defineExpose({ list, items: facing })
         :chosen="target?.id ?? null"
         :own="own"
         @choose="choose"
-      />
+      >
+        <p class="own">
+          <button type="button" class="text-button" @click="download(api.mendedFile(sheetId))">
+            {{ t('handover.mended') }}
+          </button>
+        </p>
+      </TargetChoice>
       <template v-if="target">
         <TargetStyle
           v-if="hasStyles"
@@ -186,11 +192,6 @@ defineExpose({ list, items: facing })
           </template>
         </div>
       </template>
-      <p v-if="isChoosing" class="own">
-        <button type="button" class="text-button" @click="download(api.mendedFile(sheetId))">
-          {{ t('handover.mended') }}
-        </button>
-      </p>
     </template>
     <iframe
       v-if="pageOf && !isChoosing"
@@ -244,7 +245,7 @@ defineExpose({ list, items: facing })
 }
 
 .own {
-  padding: 4px 20px 8px;
+  padding-block: 14px 0;
   font-size: 13px;
 }
 

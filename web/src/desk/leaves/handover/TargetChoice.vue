@@ -11,6 +11,7 @@ defineProps<{
   own: string | null
 }>()
 const emit = defineEmits<{ choose: [target: string] }>()
+defineSlots<{ default: () => unknown }>()
 const { t } = useI18n()
 
 /** How the questions arrive, the gravest last; in few words where all arrive whole. */
@@ -54,6 +55,7 @@ function tallyOf({ whole, changed, notReady, dropped }: Prospect): { kind: strin
         </button>
       </li>
     </ul>
+    <slot />
   </section>
 </template>
 
