@@ -63,6 +63,17 @@ final class Corpus
         return $text.$key;
     }
 
+    /** Rows of a spreadsheet with headings, one question in each. */
+    public static function table(int $questions): string
+    {
+        $text = "Topic\tQuestion\tA\tB\tC\tD\tRight answer\tPoints\n";
+        for ($number = 1; $number <= $questions; ++$number) {
+            $text .= 'Hive '.intdiv($number, 20)."\tWhich bee of hive {$number} does this work?\tworker {$number}\tdrone\tqueen\tnone\t".'ABCD'[$number % 4]."\t2\n";
+        }
+
+        return $text;
+    }
+
     /** A document of a word processor in which each question has a list of its own for its options. */
     public static function wordDocument(int $questions): string
     {

@@ -12,8 +12,10 @@ use Notagram\Bench\Corpus;
 use Notagram\Bench\Shapes;
 use Notagram\Bench\Stages;
 use Notagram\Check\Checker;
+use Notagram\Handover\Paper\PaperTarget;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Manuscript;
+use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\Tidy\Tidied;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Notation\Notations;
@@ -108,10 +110,12 @@ foreach (['gift' => Corpus::gift(...), 'aiken' => Corpus::aiken(...), 'gram' => 
     printf("%-8s with the rules of the whole sheet %.3f (%s ms)\n", '', $exponent(4), $milliseconds(5));
 }
 
-echo "\nBringing in, from 250 over 500 to 1,000 questions\n";
+echo "\nBringing in, and papers, from 250 over 500 to 1,000 questions\n";
 $papers = [
     'read .docx' => [Corpus::wordDocument(...), static fn (string $bytes): ?Manuscript => Documents::read($bytes)],
     'tidy' => [Corpus::paper(...), static fn (string $text): Tidied => Tidy::of($text)],
+    'table' => [Corpus::table(...), static fn (string $text): Manuscript => Tabular::in($text)?->asTable(Notations::all()[0]) ?? throw new LogicException()],
+    'paper' => [Corpus::gift(...), static fn (string $text): string => (new PaperTarget())->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
 ];
 foreach ($papers as $name => [$corpus, $work]) {
     $sizes = [250, 500, 1_000];
