@@ -24,7 +24,14 @@ final class CsvText
      */
     public static function read(string $text, ?string $separator = null, array $notes = []): Table
     {
-        return Table::of(self::rows($text, $separator), $notes);
+        $rows = self::rows($text, $separator);
+        $last = array_key_last($rows);
+        // One more mark closes a cell that is open; where none is, it begins a row of its own.
+        if (null !== $last && 1 === substr_count($text, '"') % 2 && \count(self::rows(rtrim($text)."\n\"", $separator)) === $last) {
+            $notes[] = Message::of('table/open-quote', row: $last);
+        }
+
+        return Table::of($rows, $notes);
     }
 
     /** The rows as a text, all of them as wide, cells parted by tabs; a row without content is an empty line, so that each keeps its number. */

@@ -188,6 +188,14 @@ final class TablesTest extends TestCase
         self::assertSame([['Which  lays?', 'queen', 'queen']], array_map(static fn (TableRow $row) => $row->cells, $table->rows ?? []));
     }
 
+    public function testAQuotationMarkThatIsNeverClosedIsNamed(): void
+    {
+        $notes = static fn (string $csv): array => InEnglish::all(Tables::read($csv, 'a.csv')->notes ?? []);
+        self::assertSame(['Row 2: a quotation mark is never closed, so all that follows was read as one cell. Close it, or take it out.'], $notes("stem,key\n\"Which, x\ny,z\nw,v\n"));
+        self::assertSame([], $notes("stem,key\nA 5\" frame?,yes\n\"two\nlines\",no\n"));
+        self::assertSame([], $notes("stem,key\n\"two\nlines\",no\n"));
+    }
+
     public function testALongCellAndManyColumnsAreRead(): void
     {
         $table = Tables::read('stem,key'.str_repeat(',x', 100)."\n".str_repeat('a', 100_000).',b', 'a.csv');
