@@ -1,6 +1,6 @@
 import { expect, test } from './story'
 import { readFile } from 'node:fs/promises'
-import { downloadButton, drop, handOverAs, openLeaf, source, textOf } from './desk'
+import { downloadButton, drop, handOverAs, openLeaf, pasteSheet, source, textOf } from './desk'
 
 test('a spreadsheet is dropped, a column is told, and its questions are made and taken back', async ({ page }) => {
   await page.goto('/')
@@ -49,4 +49,12 @@ test('a copied list of terms becomes matching, and goes out as a table', async (
   const [file] = await Promise.all([page.waitForEvent('download'), downloadButton(page).click()])
   expect(file.suggestedFilename()).toMatch(/\.csv$/)
   expect(await readFile(await file.path(), 'utf8')).toContain(',,matching,Match each definition with its term.,,resin that bees gather to seal gaps -> propolis,')
+})
+
+test('what only looks like a list of terms can be tidied as a text', async ({ page }) => {
+  await pasteSheet(page, 'Notes', 'Monday: open the hives\nTuesday: mend the frames\nWednesday: sow the clover\n')
+  await expect(page.getByText('3 questions', { exact: true })).toBeVisible()
+  await openLeaf(page, 'Tidied')
+  await expect(page.getByText('Nothing to tidy in this text.').or(page.getByText('nothing changes')).first()).toBeVisible()
+  await expect(page).toHaveURL(/\/tidied$/)
 })

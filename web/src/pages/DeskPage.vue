@@ -115,11 +115,11 @@ const leaves = computed(() => {
     return !isFor || (its && opened && isFor(its, opened))
   })
 })
-// What waits to become questions opens where it does; whoever asks for a leaf that a sheet does not have gets the next of kin.
+// Rows that wait to become questions open where they do; whoever wants them tidied as a text goes there.
 watch(
-  () => [leaf, leaves.value.includes('columns')] as const,
-  ([open, hasColumns]) => {
-    if (open === 'tidied' && hasColumns) show('columns')
+  () => leaves.value.includes('columns'),
+  (hasColumns) => {
+    if (hasColumns && leaf === 'tidied') show('columns')
   },
 )
 const understood = useAtHand(desk, showsExample)

@@ -18,7 +18,7 @@ interface Leaf {
 /** What is behind each name: tabs, keys and help are made of this table. */
 export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
   // Other notations have their fixes.
-  tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }, { isTabular }) => canBeTidied && !isTabular },
+  tidied: { component: TidiedLeaf, isFor: ({ canBeTidied }) => canBeTidied },
   columns: { component: ColumnsLeaf, isFor: (_, { isTabular }) => isTabular },
   proof: { component: ProofLeaf },
   findings: { component: FindingsLeaf },
