@@ -25,7 +25,7 @@ vi.mock('@/composables/useNotice', async () => {
 const changes = [3, [0, 'x']]
 
 function desk(claims: Claimed[] = []) {
-  const here = { text: 'abc', isSettled: true }
+  const here = { text: 'abc', isSettled: true, hash: 'h1' }
   const source = {
     open: vi.fn<(parent: HTMLElement, text: string, title: string) => void>(),
     text: () => here.text,
@@ -40,7 +40,7 @@ function desk(claims: Claimed[] = []) {
     begin: vi.fn(),
     claimUnsaved: () => Promise.resolve(claims),
     isSettled: () => here.isSettled,
-    hash: () => 'h1',
+    hash: () => here.hash,
     conflict: shallowRef<Conflict | null>(null),
     clearConflict: () => (saving.conflict.value = null),
     saveState: ref<SaveState>('saved'),
@@ -89,6 +89,19 @@ describe('a sheet on the desk', () => {
     await gone.open()
     expect(gone.file.problem.value).toBe('This sheet is no longer on the shelf.')
     expect(gone.source.open).not.toHaveBeenCalled()
+  })
+
+  it('keeps what was saved while a setting was on its way', async () => {
+    const { file, source, here, open } = desk()
+    await open()
+    // The setting was answered before the mark came, and its answer arrives after it.
+    api.change.mockImplementation(() => {
+      here.hash = 'h2'
+      return Promise.resolve(sheet({ text: 'abc', awaitsTidying: false, reading: answer([], []) }))
+    })
+    api.sheet.mockResolvedValue(sheet({ text: '*abc', reading: answer([], [], { hash: 'h2' }) }))
+    expect(await file.change({ awaitsTidying: false })).toBe(true)
+    expect(source.setFromServer).toHaveBeenCalledExactlyOnceWith('*abc')
   })
 
   it('gets back what a closed tab left, on the text that it was typed on', async () => {

@@ -70,19 +70,22 @@ export function useSheetFile(id: string, { source, saving, edits, places, lookAr
   /** Sets something on the sheet; the answer is the sheet as it is then, read anew. */
   async function change(what: SheetChange): Promise<boolean> {
     await edits.settled()
-    return shown(await asked(() => api.change(id, what)))
+    return shown(saving.hash(), await asked(() => api.change(id, what)))
   }
 
   /** Shows the sheet as the server has it. */
   async function refresh(): Promise<boolean> {
     await edits.settled()
-    return shown(await asked(() => api.sheet(id)))
+    return shown(saving.hash(), await asked(() => api.sheet(id)))
   }
 
-  function shown(next: Sheet | null): boolean {
+  /** @param before names the text that the server had when it was asked */
+  async function shown(before: string, next: Sheet | null): Promise<boolean> {
     if (!next) return false
     sheet.value = next
     if (saving.isSettled()) {
+      // What was saved while the answer was on its way is not in it, and must not be taken back.
+      if (saving.hash() !== before) return refresh()
       source.setFromServer(next.text)
       saving.begin(spliced(NOTHING_READ, next.reading), source.length())
     }

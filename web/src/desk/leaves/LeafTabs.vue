@@ -19,6 +19,11 @@ const levels = computed(() =>
   (['fault', 'doubt', 'hint'] as const).filter((level) => count.isWhole && count[level] > 0),
 )
 
+function middleOf(element: Element): number {
+  const { left, width } = element.getBoundingClientRect()
+  return left + width / 2
+}
+
 /** Where they do not all fit, the open one is in sight. */
 const tabs = useTemplateRef('tabs')
 watch(
@@ -27,8 +32,8 @@ watch(
     // With the next frame: where everything lies is worked out then anyhow.
     requestAnimationFrame(() => {
       const tab = tabs.value?.querySelector('.is-open')
-      // An element of a browser without layout has no such method.
-      tab?.scrollIntoView?.({ block: 'nearest', inline: 'center' })
+      // Only the tabs move: nothing around them may.
+      if (tabs.value && tab) tabs.value.scrollLeft += middleOf(tab) - middleOf(tabs.value)
     })
   },
   { immediate: true },
@@ -71,10 +76,13 @@ nav.leaf-tabs {
   align-items: stretch;
   gap: 4px;
   padding-inline-start: 4px;
+  overflow-x: auto;
+  scrollbar-width: none;
 }
 
 .leaf-tabs > * {
   display: flex;
+  flex: none;
   align-items: center;
   gap: 5px;
   margin-block-start: 4px;
@@ -124,15 +132,18 @@ nav.leaf-tabs {
   color: var(--hint);
 }
 
+@media (width < 1400px) {
+  .leaf-tabs > * {
+    padding-inline: 11px;
+  }
+}
+
 @media (width < 1200px) {
   nav.leaf-tabs {
     gap: 0;
-    overflow-x: auto;
-    scrollbar-width: none;
   }
 
   .leaf-tabs > * {
-    flex: none;
     padding-inline: 8px;
   }
 }

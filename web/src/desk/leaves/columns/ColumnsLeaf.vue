@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
@@ -39,7 +39,7 @@ const wish = computed<Wish>(() => ({
   asTerms: asTerms.value,
   ...terms.value,
 }))
-const { table, isWorking, stop } = useTable(desk, sheetId, wish)
+const { table, isWorking, whenDone, stop } = useTable(desk, sheetId, wish)
 const questions = computed(() => table.value?.counts.reduce((sum, { count }) => sum + count, 0) ?? 0)
 const notes = computed(() => [...(table.value?.notes ?? []), ...(table.value?.losses ?? [])])
 
@@ -51,6 +51,8 @@ function holds(place: number, column: string): void {
 }
 
 async function makeQuestions(): Promise<void> {
+  await nextTick()
+  await whenDone()
   const found = table.value
   const before = desk.sheet.value?.notation
   if (!found || !before || !(await desk.applied(found.base, found.edits))) return

@@ -13,8 +13,13 @@ export function useTable(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string, 
   const isWorking = ref(true)
   let isOver = false
   let latest = 0
+  let last: Promise<void> = Promise.resolve()
 
-  async function work(): Promise<void> {
+  function work(): Promise<void> {
+    return (last = ask())
+  }
+
+  async function ask(): Promise<void> {
     if (isOver) return
     isWorking.value = true
     const mine = ++latest
@@ -33,5 +38,11 @@ export function useTable(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string, 
   const stop = () => (isOver = true)
   onScopeDispose(stop)
 
-  return { table: shallowReadonly(table), isWorking: readonly(isWorking), stop }
+  return {
+    table: shallowReadonly(table),
+    isWorking: readonly(isWorking),
+    /** Until what was chosen last is answered. */
+    whenDone: () => last,
+    stop,
+  }
 }
