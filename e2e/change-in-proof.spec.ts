@@ -48,6 +48,7 @@ test('a question is changed by keyboard alone: texts, order, type, copy and remo
   await expect.poll(() => textOf(page)).toMatch(/^Bees fly\. \{T\}\n\n\/\/ keep\n::Bees::/)
   await page.keyboard.press('Escape')
   await page.keyboard.press('Shift+Enter')
+  await expect(page.getByRole('textbox', { name: 'Question text' })).toBeFocused()
   await page.getByRole('combobox', { name: 'Type' }).press('Enter')
   await page.getByRole('option', { name: 'Typed answer' }).click()
   await expect(page.getByText('Its wrong options are removed: a typed answer has none.')).toBeVisible()
