@@ -71,15 +71,32 @@ final class OpenSpreadsheet
 
     private function walk(): void
     {
-        while ($this->xml->read()) {
-            $name = $this->xml->localName;
-            if (\XMLReader::END_ELEMENT === $this->xml->nodeType) {
-                self::TABLE === $this->xml->namespaceURI ? $this->ends($name) : null;
-            } elseif (\XMLReader::ELEMENT === $this->xml->nodeType) {
-                self::OFFICE === $this->xml->namespaceURI && 'annotation' === $name ? $this->xml->next() : $this->begins($name, $this->xml->namespaceURI);
-            } elseif (null !== $this->cell && \in_array($this->xml->nodeType, [\XMLReader::TEXT, \XMLReader::WHITESPACE, \XMLReader::SIGNIFICANT_WHITESPACE, \XMLReader::CDATA], true) && $this->xml->depth > 0) {
-                $this->cell .= \XMLReader::TEXT === $this->xml->nodeType || \XMLReader::CDATA === $this->xml->nodeType ? $this->xml->value : ' ';
+        $hasMore = $this->xml->read();
+        while ($hasMore) {
+            // What somebody has noted at a cell is no part of it.
+            $isNote = \XMLReader::ELEMENT === $this->xml->nodeType && self::OFFICE === $this->xml->namespaceURI && 'annotation' === $this->xml->localName;
+            if (!$isNote) {
+                $this->node();
             }
+            $hasMore = $isNote ? $this->xml->next() : $this->xml->read();
+        }
+    }
+
+    private function node(): void
+    {
+        match ($this->xml->nodeType) {
+            \XMLReader::ELEMENT => $this->begins($this->xml->localName, $this->xml->namespaceURI),
+            \XMLReader::END_ELEMENT => self::TABLE === $this->xml->namespaceURI ? $this->ends($this->xml->localName) : null,
+            \XMLReader::TEXT, \XMLReader::CDATA => $this->text($this->xml->value),
+            \XMLReader::WHITESPACE, \XMLReader::SIGNIFICANT_WHITESPACE => $this->text(' '),
+            default => null,
+        };
+    }
+
+    private function text(string $text): void
+    {
+        if (null !== $this->cell) {
+            $this->cell .= $text;
         }
     }
 

@@ -196,6 +196,15 @@ final class TablesTest extends TestCase
         self::assertSame([], $notes("stem,key\n\"two\nlines\",no\n"));
     }
 
+    public function testANoteAtACellIsNoPartOfIt(): void
+    {
+        $note = '<office:annotation><text:p>Check this.</text:p></office:annotation>';
+        $content = '<office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><table:table table:name="a">'
+            ."<table:table-row><table:table-cell>{$note}<text:p>Which lays?</text:p></table:table-cell><table:table-cell>{$note}</table:table-cell><table:table-cell><text:p>queen</text:p></table:table-cell></table:table-row></table:table></office:document-content>";
+        $table = Tables::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
+        self::assertSame(['Which lays?', '', 'queen'], $table?->rows[0]->cells);
+    }
+
     public function testALongCellAndManyColumnsAreRead(): void
     {
         $table = Tables::read('stem,key'.str_repeat(',x', 100)."\n".str_repeat('a', 100_000).',b', 'a.csv');
