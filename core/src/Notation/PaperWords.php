@@ -12,6 +12,8 @@ use Notagram\Source\Regex;
  */
 final readonly class PaperWords
 {
+    /** Those that have words in data/words. */
+    public const LANGUAGES = ['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'];
     /** Bytes of a text that tell its language. */
     private const LOOK = 5_000;
 
@@ -65,7 +67,7 @@ final readonly class PaperWords
     private static function load(): self
     {
         $lists = $kinds = $truths = $littleWords = [];
-        foreach (['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'] as $language) {
+        foreach (self::LANGUAGES as $language) {
             /** @var array{function: list<string>, paper: array<string, string>, paperKinds: array<string, string>} $file */
             $file = require __DIR__."/../../data/words/{$language}.php";
             foreach ($file['paper'] as $name => $pattern) {

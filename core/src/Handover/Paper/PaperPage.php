@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Notagram\Marking\PointsSum;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
@@ -218,7 +219,7 @@ final readonly class PaperPage
     /** @return int<0, max> */
     private function linesFor(Question $question): int
     {
-        $points = BigDecimal::of($question->points ?? '1')->toScale(0, \Brick\Math\RoundingMode::Up)->toInt();
+        $points = BigDecimal::of($question->points ?? '1')->toScale(0, RoundingMode::Up)->toInt();
 
         return max(self::FEWEST_LINES, min(self::MOST_LINES, self::LINES_FOR_A_POINT * $points));
     }

@@ -41,7 +41,7 @@ final readonly class ColumnWords
     private static function load(): self
     {
         $headings = [];
-        foreach (['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'] as $language) {
+        foreach (PaperWords::LANGUAGES as $language) {
             /** @var array{columns: array<string, string>} $file */
             $file = require __DIR__."/../../../data/words/{$language}.php";
             foreach ($file['columns'] as $kind => $pattern) {

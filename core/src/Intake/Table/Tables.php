@@ -14,6 +14,8 @@ final class Tables
 {
     /** The endings of the files that are read as tables, whatever they hold. */
     public const ENDINGS = ['csv', 'tsv', 'xlsx', 'ods'];
+    /** Lines that headings are looked for in. */
+    private const LOOK = 20;
     /** Fewer rows may be anything. */
     private const FEWEST_ROWS = 3;
 
@@ -76,8 +78,7 @@ final class Tables
      */
     public static function pasted(string $text, ?string $html = null): ?Table
     {
-        $rows = (null === $html ? null : ClipboardTable::rows($html)) ?? self::rowsIn($text);
-        $rows = array_filter($rows ?? [], static fn (array $cells) => [] !== array_filter($cells, static fn (string $cell) => '' !== trim($cell)));
+        $rows = self::filled((null === $html ? null : ClipboardTable::rows($html)) ?? self::rowsIn($text) ?? []);
         if ([] === $rows || max(array_map(\count(...), $rows)) < 3) {
             return null;
         }
@@ -90,17 +91,25 @@ final class Tables
     private static function rowsIn(string $text): ?array
     {
         $separator = CsvText::separatorIn($text);
-        $head = substr($text, 0, strcspn($text, "\n", min(\strlen($text), 2_000)) + 2_000);
-
         // Prose has commas, and a printed test has tabs: only headings, or tabs in every line, make a table of them.
-        return "\t" === $separator || Columns::of(self::tableOf($head, $separator) ?? Table::of([1 => ['-']]))->areTold() ? CsvText::rows($text, $separator) : null;
+        if ("\t" !== $separator) {
+            $start = self::filled(CsvText::rows(implode("\n", \array_slice(explode("\n", $text, self::LOOK + 1), 0, self::LOOK)), $separator));
+            if ([] === $start || !Columns::of(Table::of($start))->areTold()) {
+                return null;
+            }
+        }
+
+        return CsvText::rows($text, $separator);
     }
 
-    private static function tableOf(string $text, string $separator): ?Table
+    /**
+     * @param array<int, list<string>> $rows
+     *
+     * @return array<int, list<string>> those with content
+     */
+    private static function filled(array $rows): array
     {
-        $rows = array_filter(CsvText::rows($text, $separator), static fn (array $cells) => [] !== array_filter($cells, static fn (string $cell) => '' !== trim($cell)));
-
-        return [] === $rows ? null : Table::of(\array_slice($rows, 0, 50, true));
+        return array_filter($rows, static fn (array $cells) => [] !== array_filter($cells, static fn (string $cell) => '' !== trim($cell)));
     }
 
     /**
