@@ -15,9 +15,9 @@ use App\View\StyleValueView;
 use App\View\TargetView;
 use Notagram\Check\Checker;
 use Notagram\Handover\BlockTarget;
+use Notagram\Handover\PageTarget;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
-use Notagram\Handover\TitledTarget;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
@@ -61,7 +61,7 @@ final readonly class ShowOffer
             $target->label(),
             $this->sentences->of($target->about()),
             $target instanceof BlockTarget && !$target->isNumbered(),
-            $target instanceof TitledTarget,
+            $target instanceof PageTarget,
             array_map(fn (StyleChoice $choice) => new StyleChoiceView(
                 $this->sentences->of($choice->label),
                 array_map(fn (StyleValue $value) => new StyleValueView($value->word, $this->sentences->of($value->label)), $choice->values),

@@ -6,8 +6,8 @@ namespace App\Controller;
 
 use App\Entity\Sheet;
 use App\Http\Refusal;
+use Notagram\Handover\PageTarget;
 use Notagram\Handover\Targets;
-use Notagram\Handover\TitledTarget;
 use Notagram\Notation\ReadSheet;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -25,7 +25,7 @@ final readonly class ShowPaper
     public function __invoke(Sheet $sheet, string $target): Response
     {
         $chosen = $this->targets->find($target);
-        if (!$chosen instanceof TitledTarget) {
+        if (!$chosen instanceof PageTarget) {
             throw Refusal::because(404, 'target', target: $target);
         }
         $page = $chosen->titled($sheet->title())->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures())->bytes;

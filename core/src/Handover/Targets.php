@@ -6,6 +6,8 @@ namespace Notagram\Handover;
 
 use Notagram\Handover\Json\JsonTarget;
 use Notagram\Handover\Paper\PaperTarget;
+use Notagram\Handover\Qti\QtiTarget;
+use Notagram\Handover\Qti\QtiVersion;
 use Notagram\Handover\Table\CsvFile;
 use Notagram\Handover\Table\TableTarget;
 use Notagram\Handover\Table\XlsxFile;
@@ -22,7 +24,7 @@ final readonly class Targets
 
     public static function standard(): self
     {
-        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget(), new JsonTarget()]);
+        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget(), ...array_map(static fn (QtiVersion $version) => new QtiTarget($version), QtiVersion::cases()), new JsonTarget()]);
     }
 
     /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */

@@ -43,6 +43,17 @@ final class Archive
         return new self($zip);
     }
 
+    /** @return list<string> of all parts */
+    public function names(): array
+    {
+        $names = [];
+        for ($index = 0; $index < $this->zip->numFiles; ++$index) {
+            $names[] = (string) $this->zip->getNameIndex($index);
+        }
+
+        return $names;
+    }
+
     /**
      * A part by its name; null where there is none.
      *
@@ -86,8 +97,7 @@ final class Archive
     public function checkAll(int $maxXmlMegabytes = self::MAX_XML_MB): void
     {
         $xml = 0;
-        for ($index = 0; $index < $this->zip->numFiles; ++$index) {
-            $name = (string) $this->zip->getNameIndex($index);
+        foreach ($this->names() as $name) {
             $bytes = str_ends_with($name, '/') ? '' : (string) $this->part($name);
             if (Regex::match('/\.(?:xml|rels|vml)\z/i', $name)) {
                 $xml += \strlen($bytes);

@@ -25,6 +25,11 @@ final class UnreadableDocument extends \RuntimeException
         return new self(new Message('refusal/damaged'));
     }
 
+    public static function noPackage(): self
+    {
+        return new self(new Message('refusal/archive'));
+    }
+
     public static function emptyTable(): self
     {
         return new self(new Message('refusal/empty-table'));

@@ -9,9 +9,6 @@ use Notagram\Handover\HandedOverBlock;
 use Notagram\Handover\PictureTravel;
 use Notagram\Handover\Target;
 use Notagram\Message\Message;
-use Notagram\Notation\BlockKind;
-use Notagram\Notation\Loss;
-use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
 
@@ -68,23 +65,13 @@ final readonly class JsonTarget implements Target
                 $travel = new PictureTravel($pictures, null);
                 $travel->packed($question);
                 $blocks[] = new HandedOverBlock($placed, self::encoded($json), $travel->losses());
-            } elseif (null !== $loss = self::lossOf($placed)) {
-                $blocks[] = new HandedOverBlock($placed, '', [$loss]);
+            } else {
+                $blocks[] = HandedOverBlock::withoutQuestion($placed, $this->label());
             }
         }
         $bytes = [] === $questions ? '' : self::encoded(['format' => self::FORMAT, 'version' => self::VERSION, 'notation' => $sheet->notation->id(), 'questions' => $questions])."\n";
 
-        return new HandedOver($bytes, $blocks);
-    }
-
-    private static function lossOf(PlacedBlock $placed): ?Loss
-    {
-        return match (true) {
-            null !== $placed->number => Loss::dropped('unreadable'),
-            BlockKind::Stray === $placed->reading->kind => Loss::reduced('stray-text'),
-            [] !== $placed->reading->comments => Loss::reduced('left-out/comments', target: 'JSON'),
-            default => null,
-        };
+        return new HandedOver($bytes, array_values(array_filter($blocks)));
     }
 
     /** @param array<string, mixed> $json */

@@ -6,10 +6,9 @@ namespace Notagram\Handover\Paper;
 
 use Notagram\Handover\HandedOver;
 use Notagram\Handover\HandedOverBlock;
-use Notagram\Handover\TitledTarget;
+use Notagram\Handover\PageTarget;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
-use Notagram\Notation\BlockKind;
 use Notagram\Notation\Loss;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -25,7 +24,7 @@ use Notagram\Question\Option;
 use Notagram\Question\Question;
 
 /** A sheet as a paper to hand out: a page of HTML that any browser prints. */
-final readonly class PaperTarget implements TitledTarget
+final readonly class PaperTarget implements PageTarget
 {
     public function __construct(private PaperPlan $plan = new PaperPlan(), private string $title = '')
     {
@@ -144,9 +143,7 @@ final readonly class PaperTarget implements TitledTarget
     {
         return match (true) {
             null !== $placed->reading->question => new HandedOverBlock($placed, $placed->reading->question->stem->plain(), self::hasFormula($placed->reading->question) ? [Loss::reduced('paper/formula')] : []),
-            null !== $placed->number => new HandedOverBlock($placed, '', [Loss::dropped('unreadable')]),
-            BlockKind::Stray === $placed->reading->kind => new HandedOverBlock($placed, '', [Loss::reduced('stray-text')]),
-            default => null,
+            default => HandedOverBlock::withoutQuestion($placed, null),
         };
     }
 }

@@ -9,7 +9,6 @@ use Notagram\Handover\HandedOverBlock;
 use Notagram\Handover\PictureTravel;
 use Notagram\Handover\Target;
 use Notagram\Message\Message;
-use Notagram\Notation\BlockKind;
 use Notagram\Notation\Loss;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -100,12 +99,9 @@ final readonly class TableTarget implements Target
     {
         $question = $placed->reading->question;
         if (null === $question) {
-            return match (true) {
-                null !== $placed->number => new QuestionRow([], [Loss::dropped('unreadable')]),
-                BlockKind::Stray === $placed->reading->kind => new QuestionRow([], [Loss::reduced('stray-text')]),
-                [] !== $placed->reading->comments => new QuestionRow([], [Loss::reduced('left-out/comments', target: $this->label())]),
-                default => null,
-            };
+            $lost = HandedOverBlock::withoutQuestion($placed, $this->label());
+
+            return null === $lost ? null : new QuestionRow([], $lost->losses);
         }
         $row = RowWriter::write($question, $placed->category, $this->label());
         if (!isset($row->cells['stem'])) {

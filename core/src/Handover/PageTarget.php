@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Handover;
+
+/** A target that is a page of HTML, to look at and to print. */
+interface PageTarget extends TitledTarget
+{
+}

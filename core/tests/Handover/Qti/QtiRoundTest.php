@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Handover\Qti;
+
+use Notagram\Handover\HandedOver;
+use Notagram\Handover\Qti\QtiTarget;
+use Notagram\Handover\Qti\QtiVersion;
+use Notagram\Intake\Qti\QtiPackage;
+use Notagram\Notation\BlockKind;
+use Notagram\Notation\BlockReading;
+use Notagram\Notation\Loss;
+use Notagram\Notation\LossKind;
+use Notagram\Notation\Notations;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\ShortAnswer;
+use Notagram\Source\SourceText;
+use Notagram\Tests\Notation\RandomQuestions;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a package holds without naming a loss comes back as it was. */
+final class QtiRoundTest extends TestCase
+{
+    /** Losses with which a question still says what it said. */
+    private const HARMLESS = ['loss/qti/formula', 'loss/qti/below-zero', 'loss/qti/markup-in-accepted', 'loss/left-out/comments'];
+
+    /** @return iterable<string, array{QtiVersion}> */
+    public static function versions(): iterable
+    {
+        foreach (QtiVersion::cases() as $version) {
+            yield $version->label() => [$version];
+        }
+    }
+
+    #[DataProvider('versions')]
+    public function testQuestionsThatNoAuthorHasWrittenComeBack(QtiVersion $version): void
+    {
+        $random = new RandomQuestions(21);
+        $gift = Notations::find('gift') ?? throw new \LogicException();
+        $texts = ['$CATEGORY: Bees/A//C'];
+        for ($times = 0; $times < 700; ++$times) {
+            $texts[] = $gift->writer()->write(new BlockReading(BlockKind::Question, $random->next()))->text;
+        }
+        $sheet = self::sheet(implode("\n\n", $texts)."\n");
+        $target = new QtiTarget($version);
+        $written = $target->write($sheet);
+        self::assertSame($written->bytes, $target->write($sheet)->bytes);
+
+        self::assertGreaterThan(300, self::compared($written));
+    }
+
+    #[DataProvider('versions')]
+    public function testEveryTypeComesBack(QtiVersion $version): void
+    {
+        $written = (new QtiTarget($version))->write(self::sheet(<<<'GIFT'
+            // [id:q1]
+            ::Drones:: Which bee has *no* sting & why < 3? {
+              =drone#Right!
+              ~queen#No: <b>she</b> has one.
+              ~%25%worker
+              ####Only females sting.
+            }
+
+            // [id:7 a]
+            [markdown]Which are **made** by bees?
+
+            - in spring
+            - in summer {~%50%`wax` ~%50%honey ~%-100%jam}
+
+            $CATEGORY: Colony/Castes
+
+            // (3 points)
+            A drone stings. {F#They cannot.#Yes.}
+
+            ::How the eggs come:: Who lays the eggs? {=queen =%50%Queen#Small letters. =the queen =<i>apis</i>}
+
+            // (0.5 points)
+            How warm is the brood? {#=35:1#Nice =%50%30..40#Nearly}
+
+            The queen lays {=2000 ~%20%50} eggs a day.
+
+            In <b>May the queen lays {=two thousand =2000#In figures.} eggs</b> a day.
+
+            Match. {=queen -> 16 days =worker -> 21 days = -> 30 days =drone -> 24 days =guard -> 21 days}
+
+            $CATEGORY: Colony
+
+            Why do bees swarm? {####Room and age.}
+
+            Read this: $x^2$, AT&amp;T, a &lt;b> and <ol><li>one</li><li>two</li></ol><table><tr><th>a</th><td>b</td></tr></table>
+
+            $CATEGORY: Colony/Castes
+
+            Which bee? {=queen ~drone}
+            GIFT));
+
+        self::assertSame([], array_filter($written->blocks, static fn ($block) => null === $block->placed->number), 'Every block is a question.');
+        self::assertSame(12, self::compared($written));
+    }
+
+    private static function compared(HandedOver $written): int
+    {
+        $package = QtiPackage::read($written->bytes);
+        self::assertNotNull($package);
+        self::assertSame([], $package->notes);
+        $going = array_values(array_filter($written->blocks, static fn ($block) => null !== $block->placed->reading->question));
+        self::assertCount(\count($going), $package->readings);
+        $compared = 0;
+        foreach ($going as $index => $block) {
+            $question = $block->placed->reading->question ?? throw new \LogicException();
+            $lost = array_filter($block->losses, static fn (Loss $loss) => LossKind::Refused !== $loss->kind && !\in_array($loss->message->id, self::HARMLESS, true));
+            if ([] !== $lost || [] !== array_filter($block->losses, static fn (Loss $loss) => LossKind::Refused === $loss->kind && $question->answers instanceof ShortAnswer)) {
+                continue;
+            }
+            ++$compared;
+            [$category, $reading] = $package->readings[$index];
+            self::assertCount(1, $reading->questions, $block->text);
+            self::assertSame(Rendered::of($question), Rendered::of($reading->questions[0]), $block->text);
+            self::assertSame($block->placed->category, $category);
+        }
+
+        return $compared;
+    }
+
+    private static function sheet(string $text): ReadSheet
+    {
+        return ReadSheet::of(SourceText::fromUtf8($text), Notations::find('gift') ?? throw new \LogicException());
+    }
+}
