@@ -11,7 +11,7 @@ final class Archive
 {
     private const MAX_UNPACKED_MB = 100;
     /** A text of this size holds many thousands of questions; its tree takes ten times as much memory. */
-    private const MAX_XML_MB = 24;
+    public const MAX_XML_MB = 24;
 
     private int $unpacked = 0;
     /** @var array<string, ?Picture> unpacked once each, however often they are shown */

@@ -66,13 +66,13 @@ final class Typed
      */
     public static function inOrder(array $numbers): array
     {
-        usort($numbers, static fn (AcceptedNumber $one, AcceptedNumber $other) => match (true) {
-            !self::overlap($one, $other) => 0,
-            $one->weight->isGreaterThan($other->weight) => -1,
-            $other->weight->isGreaterThan($one->weight) => 1,
-            default => 0,
-        });
-
+        $doOverlap = false;
+        foreach ($numbers as $place => $number) {
+            $doOverlap = $doOverlap || [] !== array_filter(\array_slice($numbers, 0, $place), static fn (AcceptedNumber $other) => self::overlap($number, $other));
+        }
+        if ($doOverlap) {
+            usort($numbers, static fn (AcceptedNumber $one, AcceptedNumber $other) => $other->weight->percent()->compareTo($one->weight->percent()));
+        }
         $reached = [];
         foreach ($numbers as $number) {
             if ([] === array_filter($reached, static fn (AcceptedNumber $other) => self::isWithin($number, $other))) {

@@ -36,6 +36,11 @@ final class Html
         return self::PLACE[0].bin2hex($response).self::PLACE[1];
     }
 
+    public static function withoutPlaces(string $html): string
+    {
+        return Regex::replace('/'.self::PLACE[0].'[0-9a-f]*+'.self::PLACE[1].'/u', '', $html);
+    }
+
     /** @return list<string> kinds of media that were left out */
     public function leftOut(): array
     {

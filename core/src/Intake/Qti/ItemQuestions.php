@@ -94,7 +94,11 @@ final class ItemQuestions
         }
         $best = $this->bestOf($field);
         $most = $this->item->marks->most();
-        $points = ($most ?? ($this->item->isLegacy && $best->isEqualTo(100) ? BigRational::one() : $best))->dividedBy($of);
+        $points = match (true) {
+            null !== $most => $most->dividedBy($of),
+            $best->isZero(), $this->item->isLegacy && $best->isEqualTo(100) => BigRational::one(),
+            default => $best,
+        };
         $this->scale = $this->scaleOf($best, $most, $of);
         $this->always = $this->toldAlways($field);
         $answers = $this->answers($field, $isGap ? Regex::split("/{$place}/", $body, 2) : null);
@@ -261,8 +265,9 @@ final class ItemQuestions
         $marks = $this->item->marks;
         $middles = array_filter(array_map(Decimal::of(...), [...$marks->correct($field->response), ...$marks->named($field->response)]));
         $numbers = [];
-        foreach ($this->item->marks->ranges($field->response) as [$least, $greatest]) {
-            [$weight, $feedback] = $this->within($field, $least, $greatest);
+        $stretches = $marks->ranges($field->response);
+        foreach ($stretches as [$least, $greatest]) {
+            [$weight, $feedback] = $this->within($field, $least, $greatest, $stretches);
             $half = BigDecimal::of($greatest)->minus($least)->dividedByExact(2);
             $middle = $half->plus($least);
             $numbers[] = match (true) {
@@ -276,24 +281,47 @@ final class ItemQuestions
     }
 
     /**
-     * What is earned by numbers that fit nothing better: another stretch may lie over a part of this one.
+     * What is earned and told within a stretch, where as few others as can be lie over it.
+     *
+     * @param list<array{string, string}> $stretches all of them
      *
      * @return array{Weight, ?FormattedText}
      */
-    private function within(Field $field, string $least, string $greatest): array
+    private function within(Field $field, string $least, string $greatest, array $stretches): array
     {
-        $lowest = null;
-        $told = null;
-        foreach ([$least, $greatest, Decimal::spelled(BigDecimal::of($least)->plus($greatest)->dividedByExact(2))] as $number) {
-            $answer = [$field->response => [$number]];
-            $weight = $this->weight($this->earned($answer));
-            if ($weight->isAboveZero() && (null === $lowest || $lowest->isGreaterThan($weight))) {
-                $lowest = $weight;
-                $told = $this->told($answer);
+        $answer = [$field->response => [self::loneliest($least, $greatest, $stretches)]];
+        $weight = $this->weight($this->earned($answer));
+        // Where nothing says what it earns, what is right earns everything.
+        $isSilent = $weight->isZero() && $this->bestOf($field)->isZero() && [] !== $this->item->marks->correct($field->response);
+
+        return [$isSilent ? Weight::full() : $weight, $this->told($answer)];
+    }
+
+    /**
+     * A number of a stretch that lies in as few others as can be.
+     *
+     * @param list<array{string, string}> $stretches
+     */
+    private static function loneliest(string $least, string $greatest, array $stretches): string
+    {
+        $edges = [$least, $greatest];
+        foreach ($stretches as $stretch) {
+            array_push($edges, ...array_filter($stretch, static fn (string $edge) => BigDecimal::of($edge)->isGreaterThan($least) && BigDecimal::of($edge)->isLessThan($greatest)));
+        }
+        usort($edges, static fn (string $one, string $other) => BigDecimal::of($one)->compareTo($other));
+        $fewest = \PHP_INT_MAX;
+        $loneliest = $least;
+        foreach ($edges as $place => $edge) {
+            foreach ([$edge, Decimal::spelled(BigDecimal::of($edge)->plus($edges[$place + 1] ?? $edge)->dividedByExact(2))] as $number) {
+                $others = \count(array_filter($stretches, static fn (array $stretch) => BigDecimal::of($number)->isGreaterThanOrEqualTo($stretch[0]) && BigDecimal::of($number)->isLessThanOrEqualTo($stretch[1])));
+                if ($others < $fewest) {
+                    $fewest = $others;
+                    $loneliest = $number;
+                }
             }
         }
 
-        return null === $lowest ? [[] === $this->item->marks->correct($field->response) ? Weight::none() : Weight::full(), $this->told([$field->response => [$least]])] : [$lowest, $told];
+        return $loneliest;
     }
 
     /**
@@ -493,13 +521,13 @@ final class ItemQuestions
         return $question->with(['title' => '' === $title || $title === DerivedTitle::of($question) || $title === $this->item->identifier ? null : $title]);
     }
 
-    /** An identifier that stands for no id says nothing. */
+    /** An identifier that stands for no id says nothing, and that of several questions is none of theirs. */
     private function id(): ?string
     {
         $identifier = $this->item->identifier;
 
         return match (true) {
-            '' === $identifier, Regex::match(self::DERIVED, $identifier) => null,
+            '' === $identifier, \count($this->item->fields) > 1, Regex::match(self::DERIVED, $identifier) => null,
             Regex::match(self::ENCODED, $identifier) => Regex::replaceBy('/_([0-9A-F]{2})/', static fn (array $match) => (string) hex2bin($match[1]), substr($identifier, 3)),
             default => $identifier,
         };

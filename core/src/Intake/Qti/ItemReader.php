@@ -21,7 +21,7 @@ final readonly class ItemReader
 
     private function item(): Item
     {
-        $body = $this->item->child('itemBody');
+        $body = $this->item->child('itemBody', 'stimulusBody');
         $fields = [];
         foreach ($body?->node->getElementsByTagName('*') ?? [] as $node) {
             if (str_ends_with(QtiElement::nameOf($node), 'Interaction')) {

@@ -52,13 +52,13 @@ final readonly class PackageFiles
      */
     public function root(string $name): ?QtiElement
     {
-        $bytes = null === $this->archive ? $this->bytes : $this->archive->part($name);
+        $bytes = null === $this->archive ? $this->bytes : $this->archive->part($name, Archive::MAX_XML_MB);
         if (null === $bytes || '' === trim($bytes)) {
             return null;
         }
         if (!Regex::match('/\A<\?xml[^>]+encoding/i', $bytes) || str_contains(substr($bytes, 0, 100), "\0")) {
             $source = SourceText::fromBytes($bytes);
-            $bytes = Encoding::Utf8 === $source->encoding && !$source->hasBom ? $bytes : Regex::replace('/\A\s*+<\?xml[^>]*+\?>/', '', $source->text);
+            $bytes = Encoding::Utf8 === $source->encoding && !$source->hasBom ? $bytes : Regex::replace('/\A\s*+<\?xml[^>]*+>/', '', $source->text);
         }
         $bytes = Regex::replace(self::DOCUMENT_TYPE, '', ltrim($bytes));
         MarkupLimits::checkXml($bytes);

@@ -335,15 +335,15 @@ final class Processing implements Marks
         return null === $first ? null : [Decimal::spelled($first)];
     }
 
-    /** @return ?list<string> null where nothing is answered, or nothing mapped */
+    /** @return ?list<string> null where nothing is mapped; what is not answered comes to nothing, so that it spoils no sum */
     private function mapped(string $response): ?array
     {
         $mapping = ($this->responses[$response] ?? null)?->child('mapping');
-        if (null === $mapping || !isset($this->answers[$response])) {
+        if (null === $mapping) {
             return null;
         }
         $sum = BigDecimal::zero();
-        foreach (array_unique($this->answers[$response]) as $answer) {
+        foreach (array_unique($this->answers[$response] ?? []) as $answer) {
             $sum = $sum->plus($this->mappedValue($mapping, $answer));
         }
 

@@ -86,7 +86,8 @@ final readonly class QtiPackage
                 $texts[] = $writer->write(new BlockReading(BlockKind::Category, category: $of))->text;
             }
             foreach ($reading->questions as $question) {
-                $texts[] = $writer->write(new BlockReading(BlockKind::Question, $question))->text;
+                $noted = null === $question->id ? $question : $question->with(['comments' => ["[id:{$question->id}]"]]);
+                $texts[] = $writer->write(new BlockReading(BlockKind::Question, $noted))->text;
             }
             if ([] === $reading->questions) {
                 $texts[] = $writer->write(new BlockReading(BlockKind::Comment, comments: self::asComment($reading->item)))->text;
@@ -100,7 +101,7 @@ final readonly class QtiPackage
     /** @return list<string> the words of an item that came as no question */
     private static function asComment(Item $item): array
     {
-        $lines = [$item->title, $item->body];
+        $lines = [$item->title, Html::withoutPlaces($item->body)];
         foreach ($item->fields as $field) {
             array_push($lines, $field->prompt, ...array_values($field->prompts), ...array_values($field->options));
         }

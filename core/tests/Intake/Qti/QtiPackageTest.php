@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Intake\Qti;
+
+use Notagram\Intake\Qti\QtiPackage;
+use Notagram\Intake\UnreadableDocument;
+use Notagram\Tests\InEnglish;
+use Notagram\Tests\Intake\Zipped;
+use Notagram\Tests\Pictures;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Items as other programs write them: written for this test from the standard (1EdTech QTI, from memory), in the ways it allows. */
+final class QtiPackageTest extends TestCase
+{
+    private const FOREIGN = __DIR__.'/foreign/';
+
+    public function testAPackageInAForeignHandOf21ComesInWithItsPictures(): void
+    {
+        $package = QtiPackage::read(Zipped::of([
+            'content/imsmanifest.xml' => self::foreign('manifest21.xml'),
+            'content/test/exam.xml' => self::foreign('test21.xml'),
+            'content/items/all-or-nothing.xml' => self::foreign('all-or-nothing21.xml'),
+            'content/items/prompt.xml' => self::foreign('prompt21.xml'),
+            'content/items/gaps.xml' => self::foreign('gaps21.xml'),
+            'content/items/order.xml' => self::foreign('order21.xml'),
+            'content/items/broken.xml' => '<assessmentItem',
+            'content/media/My Hive.PNG' => Pictures::dot(),
+        ]));
+
+        self::assertNotNull($package);
+        $manuscript = $package->manuscript();
+        self::assertSame(self::foreign('package21.gift'), $manuscript->text);
+        self::assertSame([
+            'These questions gave points only where all was right; here each right answer earns its share: “Products”.',
+            'There is no such type of question here (orderInteraction), so these came as comments: “The life of a bee”.',
+            'Files that the package lists, but does not hold: “content/items/lost.xml”.',
+            'Files that could not be read: “content/items/broken.xml”.',
+            'Sound, films and other media were left out: audio.',
+        ], array_map(InEnglish::of(...), $manuscript->notes));
+        self::assertSame(['my-hive.png'], array_column($manuscript->keptPictures()->all, 'name'));
+    }
+
+    public function testAFileOf12InAForeignHandComesIn(): void
+    {
+        $package = QtiPackage::read(self::foreign('bank12.xml'));
+
+        self::assertSame(self::foreign('bank12.gift'), $package?->manuscript()->text);
+        self::assertSame([
+            'There is no such type of question here (render_hotspot), so these came as comments: “Where is the queen?”.',
+        ], array_map(InEnglish::of(...), $package->notes));
+    }
+
+    public function testAStimulusOf30StandsOnceBeforeItsItems(): void
+    {
+        $item = static fn (string $name, string $right): string => '<qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="'.$name.'" title="'.$name.'" adaptive="false" time-dependent="false"><qti-response-declaration identifier="RESPONSE" cardinality="single" base-type="identifier"><qti-correct-response><qti-value>'.$right.'</qti-value></qti-correct-response></qti-response-declaration><qti-outcome-declaration identifier="SCORE" cardinality="single" base-type="float"/><qti-assessment-stimulus-ref identifier="s" href="swarm.xml"/><qti-item-body><qti-choice-interaction response-identifier="RESPONSE" max-choices="1"><qti-prompt>Did it swarm in '.$name.'?</qti-prompt><qti-simple-choice identifier="y">Yes, on <math xmlns="http://www.w3.org/1998/Math/MathML"><msup><mi>x</mi><mn>2</mn></msup></math><qti-feedback-inline outcome-identifier="F" identifier="y" show-hide="show">Well read</qti-feedback-inline></qti-simple-choice><qti-simple-choice identifier="n">No</qti-simple-choice></qti-choice-interaction></qti-item-body><qti-response-processing template="https://purl.imsglobal.org/spec/qti/v3p0/rptemplates/match_correct.xml"/></qti-assessment-item>';
+        $package = QtiPackage::read(Zipped::of([
+            'a.xml' => $item('May', 'y'),
+            'b.xml' => $item('June', 'n'),
+            'swarm.xml' => '<qti-assessment-stimulus identifier="s" title="The swarm"><qti-stimulus-body><p>In May the bees left.</p></qti-stimulus-body></qti-assessment-stimulus>',
+        ]));
+
+        self::assertSame(<<<'GIFT'
+            // [id:s]
+            ::The swarm:: In May the bees left.
+
+            // [id:May]
+            Did it swarm in May? {
+              =Yes, on \(x^\{2\}\)#Well read
+              ~No
+            }
+
+            // [id:June]
+            Did it swarm in June? {
+              ~Yes, on \(x^\{2\}\)#Well read
+              =No
+            }
+
+            GIFT, $package?->manuscript()->text);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function refused(): iterable
+    {
+        $item = static fn (string $before, string $stem): string => "<?xml version=\"1.0\"?>{$before}<assessmentItem identifier=\"a\" title=\"A\"><itemBody><p>{$stem}</p></itemBody></assessmentItem>";
+        yield 'an archive of other things' => [Zipped::of(['readme.txt' => 'Hello', 'data.xml' => '<data/>']), 'refusal/archive'];
+        yield 'an entity of its own' => [$item('<!DOCTYPE assessmentItem [<!ENTITY x "y">]>', '&x;'), 'refusal/document-type'];
+        yield 'an entity from outside' => [Zipped::of(['a.xml' => $item('<!DOCTYPE assessmentItem [<!ENTITY x SYSTEM "file:///etc/passwd">]>', '&x;')]), 'refusal/document-type'];
+        yield 'a file that unpacks to too much' => [Zipped::of(['a.xml' => $item('', str_repeat(' ', 30_000_000))]), 'refusal/unpacked-too-large'];
+        yield 'a file that is no XML' => ['<questestinterop><item', 'refusal/damaged'];
+    }
+
+    #[DataProvider('refused')]
+    public function testWhatDoesHarmOrIsNothingIsRefused(string $bytes, string $refusal): void
+    {
+        try {
+            QtiPackage::read($bytes);
+            self::fail('It was read.');
+        } catch (UnreadableDocument $exception) {
+            self::assertSame($refusal, $exception->reason->id);
+        }
+    }
+
+    public function testAPictureIsNeverLookedForOutsideOfThePackage(): void
+    {
+        $package = QtiPackage::read(Zipped::of([
+            'items/a.xml' => '<assessmentItem identifier="a" title="A"><itemBody><p>See <img src="../../../../etc/passwd" alt="the hive"/> <img src="file:///etc/passwd" alt=""/><img src="data:image/png;base64,'.base64_encode(Pictures::dot()).'" alt="a dot"/> <img src="http://bees.example/a.png" alt="far"/></p></itemBody></assessmentItem>',
+        ]));
+
+        self::assertSame("// [id:a]\n::A:: [html]See the hive <img src=\"picture.png\" alt=\"a dot\"> <img src=\"http://bees.example/a.png\" alt=\"far\">\n", $package?->manuscript()->text);
+        self::assertSame(['Pictures that are not in the package: 2.'], array_map(InEnglish::of(...), $package->notes));
+    }
+
+    public function testADocumentTypeThatOnlyNamesItsDefinitionIsPassedOver(): void
+    {
+        $item = '<item ident="a" title="Which?"><presentation><material><mattext>Which?</mattext></material></presentation></item>';
+        foreach (['SYSTEM "ims_qtiasiv1p2.dtd"', 'PUBLIC "-//IMS//DTD QTI//EN" "http://example.org/a.dtd"'] as $external) {
+            self::assertSame("// [id:a]\nWhich?\n", QtiPackage::read("<?xml version=\"1.0\"?>\n<!DOCTYPE questestinterop {$external}>\n<questestinterop>{$item}</questestinterop>")?->manuscript()->text);
+        }
+        // As old programs save it.
+        $wide = mb_convert_encoding("\u{FEFF}<?xml version=\"1.0\" encoding=\"UTF-16\"?><questestinterop>".str_replace('Which?<', 'Wächst?<', $item).'</questestinterop>', 'UTF-16LE', 'UTF-8');
+        self::assertSame("// [id:a]\n::Which?:: Wächst?\n", QtiPackage::read($wide)?->manuscript()->text);
+    }
+
+    public function testWhatIsNoPackageIsLeftToOthers(): void
+    {
+        foreach (['Which? {=a ~b}', '<html><body>assessmentItem</body></html>', '<?xml version="1.0"?><data/>', ''] as $text) {
+            self::assertNull(QtiPackage::read($text));
+        }
+    }
+
+    public function testTenThousandItemsAreRead(): void
+    {
+        $item = static fn (int $number): string => "<item ident=\"i{$number}\" title=\"{$number}\"><presentation><material><mattext>How many? {$number}</mattext></material><response_str ident=\"r\"><render_fib/></response_str></presentation><resprocessing><outcomes><decvar/></outcomes><respcondition><conditionvar><varequal respident=\"r\">{$number}</varequal></conditionvar><setvar>1</setvar></respcondition></resprocessing></item>";
+        $package = QtiPackage::read('<questestinterop>'.implode('', array_map($item, range(1, 10_000))).'</questestinterop>');
+
+        self::assertCount(10_000, $package?->questions() ?? []);
+    }
+
+    private static function foreign(string $name): string
+    {
+        return (string) file_get_contents(self::FOREIGN.$name);
+    }
+}
