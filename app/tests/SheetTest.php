@@ -110,7 +110,7 @@ final class SheetTest extends ApiTestCase
         $this->browser->disableReboot();
         self::getContainer()->set(Targets::class, new Targets([...Targets::standard()->all, new ZippedTarget()]));
 
-        $target = self::at($this->call('GET', '/api/offer'), 'targets.8');
+        $target = self::at($this->call('GET', '/api/offer'), 'targets.11');
         self::assertSame(['Zipped', false], [self::at($target, 'label'), self::at($target, 'isByBlock')]);
         $written = $this->call('GET', "/api/sheets/{$id}/handover/zipped");
         self::assertSame('This question could not be read, so it cannot be written.', self::at($written, 'blocks.2.losses.0.message'));

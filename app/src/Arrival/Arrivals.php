@@ -10,7 +10,6 @@ use App\Repository\SheetRepository;
 use Notagram\Intake\Documents;
 use Notagram\Intake\FirstLook;
 use Notagram\Intake\HtmlPage;
-use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\Table\CsvText;
 use Notagram\Intake\Table\Tables;
@@ -20,7 +19,6 @@ use Notagram\Message\Message;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
-use Notagram\Source\FileKind;
 use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 
@@ -38,15 +36,10 @@ final readonly class Arrivals
      */
     public function bring(string $bytes, string $fileName, \DateTimeImmutable $now, ?string $title = null): Sheet
     {
-        $refusal = FileKind::of($bytes)->refusal();
-        if (null !== $refusal) {
-            throw new Refusal(422, $refusal);
-        }
-        $json = self::readable(static fn () => QuestionsJson::read($bytes, $fileName));
-        $manuscript = $json?->manuscript() ?? self::readable(static fn () => Tables::document($bytes) ?? Documents::read($bytes, $fileName));
+        $manuscript = self::readable(static fn () => Documents::read($bytes, $fileName));
         $source = null === $manuscript ? SourceText::fromBytes($bytes) : SourceText::fromUtf8($manuscript->text);
 
-        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), $json?->notation, $source, $manuscript, $bytes, $fileName, $now);
+        return $this->lay($title ?? pathinfo($fileName, \PATHINFO_FILENAME), $manuscript?->notation, $source, $manuscript, $bytes, $fileName, $now);
     }
 
     /**

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Notagram\Intake\Documents;
-use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\Table\Tables;
 use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Source\Encoding;
-use Notagram\Source\FileKind;
 use Notagram\Source\ReadLimits;
 use Notagram\Source\SourceText;
 
@@ -19,7 +17,7 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', 'json', ...Documents::ENDINGS, ...Tables::ENDINGS];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS, ...Tables::ENDINGS];
 
     /**
      * @param list<string>                   $names
@@ -55,13 +53,8 @@ final class SheetFiles
         if (\strlen($bytes) > ReadLimits::MAX_FILE_BYTES) {
             throw UnreadableFile::because('too-large', file: $name, megabytes: intdiv(ReadLimits::MAX_FILE_BYTES, 1_000_000));
         }
-        $refusal = FileKind::of($bytes)->refusal();
-        if (null !== $refusal) {
-            throw UnreadableFile::because('of-file', file: $name, reason: $refusal);
-        }
-
         try {
-            $manuscript = QuestionsJson::read($bytes, $name)?->manuscript() ?? Tables::document($bytes) ?? Documents::read($bytes, $name);
+            $manuscript = Documents::read($bytes, $name);
             $source = null === $manuscript ? SourceText::fromBytes($bytes, $encoding) : SourceText::fromUtf8($manuscript->text);
             $tabular = null === $ofRows ? null : Tabular::in($source->text, $name, $wantsTerms);
             $questions = null === $tabular ? null : $ofRows($tabular);

@@ -22,7 +22,6 @@ use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\PictureName;
 use Notagram\Source\Encoding;
-use Notagram\Source\FileKind;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
@@ -227,9 +226,10 @@ class Sheet
         $this->parts->moveEmphasis($edits);
     }
 
+    /** Whether it came as something else than a text, so that its bytes cannot be decoded in another way. */
     public function isDocument(): bool
     {
-        return \in_array(FileKind::of($this->originalBytes()), [FileKind::WordDocument, FileKind::OpenDocumentText], true);
+        return null !== Documents::read($this->originalBytes(), $this->fileName ?? '');
     }
 
     /** The text as it came, before anybody changed it. */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\OpenText\OpenTextDocument;
+use Notagram\Intake\Qti\QtiPackage;
 use Notagram\Intake\RichText\RichTextDocument;
+use Notagram\Intake\Table\Tables;
 use Notagram\Intake\Word\WordDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
@@ -15,23 +18,33 @@ use Notagram\Source\SourceText;
 /** Tells a document from a plain text, and reads it. */
 final class Documents
 {
-    /** The endings of the documents that are read, besides those of plain texts. */
-    public const ENDINGS = ['docx', 'odt', 'rtf', 'html', 'htm'];
+    /** The endings of the files that are read, besides those of plain texts and of tables. */
+    public const ENDINGS = ['docx', 'odt', 'rtf', 'html', 'htm', 'json', 'zip', 'xml'];
 
     /**
      * @param string $name of the file, if it has one: it tells a page from a text that holds tags
      *
      * @return ?Manuscript null where the bytes are a plain text
      *
-     * @throws UnreadableDocument
+     * @throws UnreadableDocument where they are of a kind that is not read, or are not as that kind should be
      */
     public static function read(string $bytes, string $name = ''): ?Manuscript
     {
-        return match (FileKind::of($bytes)) {
+        $kind = FileKind::of($bytes);
+        $refusal = $kind->refusal();
+        if (null !== $refusal) {
+            throw UnreadableDocument::of($refusal);
+        }
+
+        return match ($kind) {
             FileKind::WordDocument => WordDocument::read($bytes),
             FileKind::OpenDocumentText => OpenTextDocument::read($bytes),
             FileKind::RichText => RichTextDocument::read($bytes),
-            default => self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes, self::declaredIn($bytes))->text) : null,
+            FileKind::Workbook, FileKind::OpenDocumentSpreadsheet => Tables::document($bytes),
+            FileKind::Archive => QtiPackage::read($bytes)?->manuscript(),
+            default => QuestionsJson::read($bytes, $name)?->manuscript()
+                ?? QtiPackage::read($bytes)?->manuscript()
+                ?? (self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes, self::declaredIn($bytes))->text) : null),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake;
 
 use Notagram\Message\Message;
+use Notagram\Notation\Notation;
 use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\PictureName;
@@ -21,8 +22,9 @@ final readonly class Manuscript
      * @param list<Emphasis>    $emphasised stretches that stand out: bold, underlined, highlighted, coloured
      * @param list<Message>     $notes      what was left out, or needs a look
      * @param list<Picture>     $pictures   in the order in which “[picture 1]” and so on stand in the text
+     * @param ?Notation         $notation   that its questions were written in; null where it is to be found out
      */
-    public function __construct(public string $text, public array $emphasised = [], public array $notes = [], public array $pictures = [])
+    public function __construct(public string $text, public array $emphasised = [], public array $notes = [], public array $pictures = [], public ?Notation $notation = null)
     {
     }
 

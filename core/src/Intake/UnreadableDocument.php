@@ -20,6 +20,11 @@ final class UnreadableDocument extends \RuntimeException
         return new self(new Message('refusal/'.$refusal, ['file' => $file] + Message::named($arguments)));
     }
 
+    public static function of(Message $reason): self
+    {
+        return new self($reason);
+    }
+
     public static function damaged(): self
     {
         return new self(new Message('refusal/damaged'));

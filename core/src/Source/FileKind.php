@@ -21,6 +21,7 @@ enum FileKind
     case OpenDocumentSpreadsheet;
     case OldSpreadsheet;
     case Pdf;
+    /** Of what, only what is in it can tell. */
     case Archive;
     case Picture;
     case Binary;
@@ -54,12 +55,11 @@ enum FileKind
     public function refusal(): ?Message
     {
         return match ($this) {
-            self::Text, self::WordDocument, self::OpenDocumentText, self::RichText, self::Workbook, self::OpenDocumentSpreadsheet => null,
+            self::Text, self::WordDocument, self::OpenDocumentText, self::RichText, self::Workbook, self::OpenDocumentSpreadsheet, self::Archive => null,
             self::OldWordProcessor => new Message('refusal/old-word-processor'),
             self::Encrypted => new Message('refusal/encrypted'),
             self::OldSpreadsheet => new Message('refusal/old-spreadsheet'),
             self::Pdf => new Message('refusal/pdf'),
-            self::Archive => new Message('refusal/archive'),
             self::Picture => new Message('refusal/picture'),
             self::Binary => new Message('refusal/binary'),
         };

@@ -6,9 +6,9 @@ namespace Notagram\Tests\Handover;
 
 use Notagram\Check\Markup\Pictures as ShownPictures;
 use Notagram\Handover\HandedOver;
-use Notagram\Handover\Paper\PaperTarget;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
+use Notagram\Handover\TitledTarget;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Loss;
 use Notagram\Notation\Notations;
@@ -131,8 +131,8 @@ final class PicturesTest extends TestCase
 
     public function testTheTextIsTheSameWherePicturesStay(): void
     {
-        // A paper takes them along in any case.
-        foreach (array_filter(Targets::standard()->all, static fn (Target $target) => !$target instanceof PaperTarget) as $target) {
+        // A paper and a package take them along in any case.
+        foreach (array_filter(Targets::standard()->all, static fn (Target $target) => !$target instanceof TitledTarget) as $target) {
             $read = self::read("What is <img src=\"hive.png\" alt=\"x\">? {=A ~B}\n", 'gift');
             self::assertSame($target->write($read)->bytes, $target->write($read, Pictures::kept('hive.png'))->bytes);
         }

@@ -159,6 +159,7 @@ final class TargetsTest extends TestCase
                 'xlsx' => ['application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'xlsx'],
                 'paper' => ['text/html; charset=UTF-8', 'html'],
                 'json' => ['application/json', 'json'],
+                'qti12', 'qti21', 'qti30' => ['application/zip', 'zip'],
                 default => ['text/plain; charset=UTF-8', 'gram' === $target->id() ? 'gram' : 'txt'],
             }, [$target->mediaType(), $target->ending()]);
             foreach ($target->styles() as $choice) {
@@ -168,7 +169,7 @@ final class TargetsTest extends TestCase
                 }
             }
         }
-        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper', 'json'], $ids);
+        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper', 'qti12', 'qti21', 'qti30', 'json'], $ids);
     }
 
     public function testAPrintedTestIsMeantToBecomeSomethingElse(): void

@@ -26,6 +26,8 @@ final class LegacyItem
 {
     private const RESPONSE = 'RESPONSE';
     private const EXPLANATION = 'explanation';
+    /** Each prompt lists all matches, and each number those that go before it. */
+    private const MOST_ENTRIES = 100;
 
     private readonly Scores $scores;
     /** @var list<Element> what is answered, in the flow */
@@ -50,6 +52,18 @@ final class LegacyItem
         $isOnePrompt = $question->answers instanceof Matching && 1 === \count(MatchingSides::of($question->answers)->prompts);
 
         return new WrittenItem($element, [...$texts->losses(), ...ItemLosses::of($question, QtiVersion::V12), ...($isGapAtEnd ? [Loss::changed('qti/gap-at-end')] : []), ...($isOnePrompt ? [Loss::changed('qti/one-prompt')] : [])]);
+    }
+
+    /** Why a question is no item of this version; null where it is one. */
+    public static function refusal(Question $question): ?Loss
+    {
+        $answers = $question->answers;
+
+        return match (true) {
+            $answers instanceof Matching && \count($answers->pairs) > self::MOST_ENTRIES => Loss::dropped('qti/too-many-pairs', most: self::MOST_ENTRIES),
+            $answers instanceof Numeric && \count($answers->numbers) > self::MOST_ENTRIES && Typed::doOverlap($answers->numbers) => Loss::dropped('qti/too-many-numbers', most: self::MOST_ENTRIES),
+            default => null,
+        };
     }
 
     private function element(string $identifier, string $title): Element
@@ -154,6 +168,7 @@ final class LegacyItem
     {
         $this->flow[] = Element::of('response_num', ['ident' => self::RESPONSE, 'numtype' => 'Decimal', 'rcardinality' => 'Single'], Element::of('render_fib', ['fibtype' => 'Decimal', 'prompt' => 'Box']));
         $before = [];
+        $doOverlap = Typed::doOverlap($answers->numbers);
         foreach (Typed::inOrder($answers->numbers) as $place => $number) {
             [$least, $greatest] = Typed::bounds($number);
             $within = Element::of('and', [],
@@ -161,7 +176,7 @@ final class LegacyItem
                 Element::of('varlte', ['respident' => self::RESPONSE], $greatest),
             );
             // Each condition is tried: what earns more has been counted where both hold.
-            $others = array_column(array_filter($before, static fn (array $one) => Typed::overlap($one[0], $number)), 1);
+            $others = array_column(array_filter($doOverlap ? $before : [], static fn (array $one) => Typed::overlap($one[0], $number)), 1);
             // The value itself says that one with a tolerance is meant, and not a range.
             $within = $number->isRange || $least === $greatest ? $within : Element::of('or', [], Element::of('varequal', ['respident' => self::RESPONSE], $number->first), $within);
             $condition = [] === $others ? $within : Element::of('and', [], $within, ...array_map(static fn (Element $other) => Element::of('not', [], $other), $others));

@@ -77,6 +77,11 @@ final readonly class QtiTarget implements TitledTarget
                 $blocks[] = HandedOverBlock::withoutQuestion($placed, $this->label());
                 continue;
             }
+            $refusal = $this->version->isStrict() ? null : LegacyItem::refusal($question);
+            if (null !== $refusal) {
+                $blocks[] = new HandedOverBlock($placed, '', [$refusal]);
+                continue;
+            }
             $packed = new PackedPictures($pictures);
             $shown = $packed->packed($question);
             $identifier = $identifiers->of($question);

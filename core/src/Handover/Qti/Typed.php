@@ -12,6 +12,9 @@ use Notagram\Question\Weight;
 /** What both kinds of item need to know of answers that are typed. */
 final class Typed
 {
+    /** Of more numbers than this, those that are never reached stay where they are: they do no harm. */
+    public const MOST_COMPARED = 100;
+
     /**
      * Whether two differ in case alone, so that case must count.
      *
@@ -66,12 +69,12 @@ final class Typed
      */
     public static function inOrder(array $numbers): array
     {
-        $doOverlap = false;
-        foreach ($numbers as $place => $number) {
-            $doOverlap = $doOverlap || [] !== array_filter(\array_slice($numbers, 0, $place), static fn (AcceptedNumber $other) => self::overlap($number, $other));
+        if (!self::doOverlap($numbers)) {
+            return $numbers;
         }
-        if ($doOverlap) {
-            usort($numbers, static fn (AcceptedNumber $one, AcceptedNumber $other) => $other->weight->percent()->compareTo($one->weight->percent()));
+        usort($numbers, static fn (AcceptedNumber $one, AcceptedNumber $other) => $other->weight->percent()->compareTo($one->weight->percent()));
+        if (\count($numbers) > self::MOST_COMPARED) {
+            return $numbers;
         }
         $reached = [];
         foreach ($numbers as $number) {
@@ -81,6 +84,20 @@ final class Typed
         }
 
         return $reached;
+    }
+
+    /** @param list<AcceptedNumber> $numbers */
+    public static function doOverlap(array $numbers): bool
+    {
+        $stretches = array_map(self::bounds(...), $numbers);
+        usort($stretches, static fn (array $one, array $other) => BigDecimal::of($one[0])->compareTo($other[0]));
+        foreach ($stretches as $place => $stretch) {
+            if ($place > 0 && BigDecimal::of($stretch[0])->isLessThanOrEqualTo($stretches[$place - 1][1])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isWithin(AcceptedNumber $one, AcceptedNumber $other): bool

@@ -69,6 +69,6 @@ final readonly class QuestionsJson
         }
         $texts = array_filter($texts, static fn (string $text) => '' !== $text);
 
-        return new Manuscript([] === $texts ? '' : implode("\n\n", $texts)."\n");
+        return new Manuscript([] === $texts ? '' : implode("\n\n", $texts)."\n", notation: $this->notation);
     }
 }

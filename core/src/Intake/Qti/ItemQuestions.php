@@ -7,6 +7,8 @@ namespace Notagram\Intake\Qti;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Notagram\Intake\Deadline;
+use Notagram\Intake\UnreadableDocument;
 use Notagram\Notation\PaperWords;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -49,15 +51,19 @@ final class ItemQuestions
     private array $always = [];
 
     /** @param BigDecimal $times by which its points count in the test */
-    private function __construct(private readonly Item $item, private readonly BigDecimal $times)
+    private function __construct(private readonly Item $item, private readonly BigDecimal $times, private readonly Deadline $deadline)
     {
         $this->scale = BigRational::one();
     }
 
-    /** What becomes of an item. */
-    public static function of(Item $item, BigDecimal $times): ItemReading
+    /**
+     * What becomes of an item.
+     *
+     * @throws UnreadableDocument when the time is over
+     */
+    public static function of(Item $item, BigDecimal $times, Deadline $deadline): ItemReading
     {
-        $reader = new self($item, $times);
+        $reader = new self($item, $times, $deadline);
         $questions = $reader->questions();
 
         return new ItemReading($item, $questions, $reader->left);
@@ -462,6 +468,8 @@ final class ItemQuestions
     /** @param array<string, list<string>> $answers */
     private function earned(array $answers): BigRational
     {
+        $this->deadline->check();
+
         return $this->item->marks->earned($answers);
     }
 

@@ -29,6 +29,8 @@ final class Processing implements Marks
     private array $answers = [];
     /** @var array<string, list<string>|bool|null> */
     private array $outcomes = [];
+    /** @var array<string, list<string>> what has been looked for, by response */
+    private array $named = [];
 
     public function __construct(private readonly QtiElement $item)
     {
@@ -93,6 +95,12 @@ final class Processing implements Marks
     }
 
     public function named(string $response): array
+    {
+        return $this->named[$response] ??= $this->namedIn($response);
+    }
+
+    /** @return list<string> */
+    private function namedIn(string $response): array
     {
         $named = [];
         foreach (($this->responses[$response] ?? null)?->child('mapping')?->children('mapEntry') ?? [] as $entry) {

@@ -52,8 +52,9 @@ final readonly class QtiPackage
             throw $isArchive ? UnreadableDocument::noPackage() : UnreadableDocument::damaged();
         }
         $pictures = new PackagePictures($files->picture(...));
-        $html = new Html($pictures, Deadline::start());
-        $readings = array_map(static fn (TestItem $item) => [$item->category, ItemQuestions::of(self::item($item, $html), $item->times)], $found->all());
+        $deadline = Deadline::start();
+        $html = new Html($pictures, $deadline);
+        $readings = array_map(static fn (TestItem $item) => [$item->category, ItemQuestions::of(self::item($item, $html), $item->times, $deadline)], $found->all());
         $package = new self($found->all(), $readings, $pictures->all(), []);
 
         return new self($found->all(), $readings, $pictures->all(), [...$package->left(), ...array_filter([
@@ -78,7 +79,8 @@ final readonly class QtiPackage
     /** As GIFT, which holds most of what an item holds. What there is no type for stands in it as a comment. */
     public function manuscript(): Manuscript
     {
-        $writer = (Notations::find('gift') ?? throw new \LogicException('GIFT is there.'))->writer();
+        $gift = Notations::find('gift') ?? throw new \LogicException('GIFT is there.');
+        $writer = $gift->writer();
         $texts = $category = [];
         foreach ($this->readings as [$of, $reading]) {
             if ($of !== $category) {
@@ -95,7 +97,7 @@ final readonly class QtiPackage
         }
         $texts = array_filter($texts, static fn (string $text) => '' !== $text);
 
-        return new Manuscript([] === $texts ? '' : implode("\n\n", $texts)."\n", notes: $this->notes, pictures: $this->pictures);
+        return new Manuscript([] === $texts ? '' : implode("\n\n", $texts)."\n", notes: $this->notes, pictures: $this->pictures, notation: $gift);
     }
 
     /** @return list<string> the words of an item that came as no question */
