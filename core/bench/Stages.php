@@ -7,6 +7,7 @@ namespace Notagram\Bench;
 use Notagram\Check\Checker;
 use Notagram\Check\Mender;
 use Notagram\Check\SheetWishes;
+use Notagram\Handover\Qti\QtiVersion;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
 use Notagram\Intake\Tidy\Tidy;
@@ -39,7 +40,8 @@ final class Stages
             },
             'whole sheet' => static fn (ReadSheet $sheet) => [$checker->findingsOfWhole($sheet, new SheetWishes()), SheetMarks::of(self::questions($sheet))],
             'mend' => static fn (ReadSheet $sheet) => (new Mender($checker))->mend($sheet->source, $sheet->notation),
-            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Target $target) => $target->write($sheet)->bytes, Targets::standard()->all),
+            // QTI 2.1 is written like 3.0, with other names.
+            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Target $target) => $target->write($sheet)->bytes, array_filter(Targets::standard()->all, static fn (Target $target) => QtiVersion::V21->value !== $target->id())),
             'proof' => static function (ReadSheet $sheet) use ($proof): void {
                 foreach (self::questions($sheet) as $question) {
                     $proof->html($question->stem);

@@ -87,7 +87,9 @@ final readonly class QtiTarget implements TitledTarget
             $identifier = $identifiers->of($question);
             $title = $question->title ?? DerivedTitle::of($question);
             $written = $this->item($shown, $identifier, '' === $title ? $identifier : $title, new ItemTexts($proof, $this->version, $packed->addressed($this->version->isStrict() ? '../' : '')));
-            $items[] = new PackagedItem($identifier, $placed->category, $written->element, $packed->files());
+            $items[] = $this->version->isStrict()
+                ? new PackagedItem($identifier, $placed->category, Element::of('assessmentItemRef', ['identifier' => $identifier, 'href' => PackagedItem::place($identifier)]), XmlFile::of($written->element, $this->version), $packed->files())
+                : new PackagedItem($identifier, $placed->category, $written->element, null, $packed->files());
             $blocks[] = new HandedOverBlock($placed, $question->stem->plain(), [...$written->losses, ...$packed->losses(), ...(XmlFile::changes($written->element->words()) ? [Loss::reduced('qti/control-characters')] : [])]);
         }
 
@@ -109,12 +111,12 @@ final readonly class QtiTarget implements TitledTarget
         $manifest = new Manifest($this->version);
         $files = $refs = $resources = $pictures = [];
         foreach ($items as $item) {
-            $file = "items/{$item->identifier}.xml";
-            $files[$file] = XmlFile::of($item->element, $this->version);
+            $file = PackagedItem::place($item->identifier);
+            $files[$file] = (string) $item->file;
             $pictures += $item->pictures;
             $resources[] = $resource = "item-{$item->identifier}";
             $manifest->add($resource, $this->version->itemType(), [$file, ...array_keys($item->pictures)]);
-            $refs[] = [$item->category, Element::of('assessmentItemRef', ['identifier' => $item->identifier, 'href' => $file])];
+            $refs[] = [$item->category, $item->inSection];
         }
         $manifest->add('test', $this->version->testType(), [self::TEST_FILE], $resources);
 
@@ -143,7 +145,7 @@ final readonly class QtiTarget implements TitledTarget
     private function legacyFiles(array $items): array
     {
         $pictures = array_merge(...array_map(static fn (PackagedItem $item) => $item->pictures, $items));
-        $sections = Sections::of(array_map(static fn (PackagedItem $item) => [$item->category, $item->element], $items), static fn (string $identifier, ?string $name, array $children) => Element::of('section', ['ident' => $identifier, 'title' => $name], ...$children));
+        $sections = Sections::of(array_map(static fn (PackagedItem $item) => [$item->category, $item->inSection], $items), static fn (string $identifier, ?string $name, array $children) => Element::of('section', ['ident' => $identifier, 'title' => $name], ...$children));
         $assessment = Element::of('assessment', ['ident' => 'test', 'title' => '' === $this->title ? $this->label() : $this->title], ...$sections);
         $manifest = new Manifest($this->version);
         $manifest->add('questions', $this->version->itemType(), [self::LEGACY_FILE, ...array_keys($pictures)]);
