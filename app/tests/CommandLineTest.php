@@ -276,7 +276,7 @@ final class CommandLineTest extends TestCase
         $convert->execute(['file' => $file, '--to' => 'zipped', '--lossy' => true, '--out' => "{$file}.zip"]);
         self::assertStringStartsWith("PK\x03\x04", (string) file_get_contents("{$file}.zip"));
         $convert->execute(['file' => $file, '--to' => 'paperclip'], ['capture_stderr_separately' => true]);
-        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, csv, xlsx, paper, qti12, qti21, qti30, json, zipped.\n", $convert->getErrorOutput());
+        self::assertSame("“paperclip” is not a known target. Known: gift, aiken, starred, gram, qti21, qti30, qti12, csv, xlsx, paper, json, zipped.\n", $convert->getErrorOutput());
         unlink($file);
         unlink("{$file}.zip");
     }

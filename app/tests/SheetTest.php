@@ -133,7 +133,7 @@ final class SheetTest extends ApiTestCase
         self::assertStringContainsString("frame-ancestors 'self'", (string) $response->headers->get('Content-Security-Policy'));
         $this->call('GET', "/api/sheets/{$id}/page/gift");
         $this->assertStatus(404);
-        self::assertTrue(self::at($this->call('GET', '/api/offer'), 'targets.6.isPage'));
+        self::assertTrue(self::at($this->call('GET', '/api/offer'), 'targets.9.isPage'));
         self::assertFalse(self::at($this->call('GET', "/api/sheets/{$id}/handover/paper"), 'isText'));
     }
 

@@ -119,7 +119,7 @@ describe('the columns of a table', () => {
     const leaf = await opened(table)
     expect(leaf.find('.count').text()).toMatch(/^11 questions\s*11 × One answer$/)
     expect(leaf.findAll('tbody tr').map((row) => row.findAll('td')[0]?.text())).toEqual(['One answer', 'no question'])
-    expect(leaf.find('.notes').text()).toContain('Row 3 is not a question.')
+    expect(leaf.find('.leaf-notes').text()).toContain('Row 3 is not a question.')
     expect(leaf.find('.more').text()).toBe('and 10 more rows')
     leaf.unmount()
   })

@@ -6,7 +6,7 @@ namespace App\Demo;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
-/** The old tests of the Alder Vale Beekeepers, as their programs left them, with a table and a list of terms: something to try on an empty shelf. */
+/** The old tests of the Alder Vale Beekeepers, as their programs left them, with a table, a list of terms and a package: something to try on an empty shelf. */
 final readonly class Samples
 {
     /** By the names that the interface knows them under. */
@@ -16,6 +16,7 @@ final readonly class Samples
         'swarm' => 'Swarm week.docx',
         'honey' => 'Honey questions.xlsx',
         'words' => 'Words of the hive.txt',
+        'package' => 'Hive safety.zip',
     ];
 
     public function __construct(#[Autowire('%kernel.project_dir%/demo')] private string $folder)

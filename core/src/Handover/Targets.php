@@ -24,7 +24,17 @@ final readonly class Targets
 
     public static function standard(): self
     {
-        return new self([...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()), new TableTarget(new CsvFile()), new TableTarget(new XlsxFile()), new PaperTarget(), ...array_map(static fn (QtiVersion $version) => new QtiTarget($version), QtiVersion::cases()), new JsonTarget()]);
+        // What quiz systems take stands first, and of the packages the one that most of them do.
+        return new self([
+            ...array_map(static fn (Notation $notation): Target => new NotationTarget($notation), Notations::all()),
+            new QtiTarget(QtiVersion::V21),
+            new QtiTarget(QtiVersion::V30),
+            new QtiTarget(QtiVersion::V12),
+            new TableTarget(new CsvFile()),
+            new TableTarget(new XlsxFile()),
+            new PaperTarget(),
+            new JsonTarget(),
+        ]);
     }
 
     /** By its id, perhaps with a colon and the words of a style, such as “starred:A),stars-after”. */

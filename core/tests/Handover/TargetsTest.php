@@ -169,7 +169,7 @@ final class TargetsTest extends TestCase
                 }
             }
         }
-        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'csv', 'xlsx', 'paper', 'qti12', 'qti21', 'qti30', 'json'], $ids);
+        self::assertSame([...array_map(static fn (Notation $notation) => $notation->id(), Notations::all()), 'qti21', 'qti30', 'qti12', 'csv', 'xlsx', 'paper', 'json'], $ids);
     }
 
     public function testAPrintedTestIsMeantToBecomeSomethingElse(): void

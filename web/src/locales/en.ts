@@ -59,7 +59,8 @@ export const en = {
     putTitle: 'Add a test',
     putLead: 'Your file is not changed: we keep the original.',
     drop: 'Drop files here, or paste',
-    dropWhat: 'Word-processor files (.docx, .odt, .rtf), spreadsheets (.xlsx, .ods, .csv), web pages and text files',
+    dropWhat:
+      'Word-processor files (.docx, .odt, .rtf), spreadsheets (.xlsx, .ods, .csv), packages of quiz systems (.zip), web pages and text files',
     template: 'Questions in a spreadsheet? Start from our template: {xlsx} or {csv}.',
     dropNow: 'Drop to add',
     choose: 'Choose files',
@@ -98,6 +99,7 @@ export const en = {
       swarm: 'right answers in bold, a picture, lines for answers',
       honey: 'a spreadsheet with one question a row',
       words: 'a list of terms with their definitions',
+      package: 'a package from a quiz system, with a picture',
     },
     unread: 'The shelf could not be loaded',
     again: 'Try again',
@@ -520,6 +522,7 @@ export const en = {
     name: '{title}, {when}',
     download: 'Download',
   },
+  notes: { title: 'What to know about this file' },
   columns: {
     take: 'Make the questions',
     as: 'in',
@@ -547,7 +550,6 @@ export const en = {
     kinds: { choice: 'one-answer questions', typed: 'typed answers', matching: 'one matching question' },
     term: 'Term',
     definition: 'Definition',
-    notes: 'What to know',
     noTable: 'This text is no table any more.',
     column: {
       stem: 'question text',

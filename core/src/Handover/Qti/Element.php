@@ -61,6 +61,10 @@ final readonly class Element
      */
     private static function present(array $values): array
     {
+        // Nearly always, nothing is left out.
+        if (!\in_array(null, $values, true)) {
+            return $values;
+        }
         $present = array_filter($values, static fn (mixed $value) => null !== $value);
 
         return array_is_list($values) ? array_values($present) : $present;

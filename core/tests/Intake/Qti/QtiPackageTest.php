@@ -35,7 +35,7 @@ final class QtiPackageTest extends TestCase
         self::assertSame(self::foreign('package21.gift'), $manuscript->text);
         self::assertSame([
             'These questions gave points only where all was right; here each right answer earns its share: “Products”.',
-            'There is no such type of question here (orderInteraction), so these came as comments: “The life of a bee”.',
+            'Notagram has no type of question for these (orderInteraction), so they came as comments: “The life of a bee”.',
             'Files that the package lists, but does not hold: “content/items/lost.xml”.',
             'Files that could not be read: “content/items/broken.xml”.',
             'Sound, films and other media were left out: audio.',
@@ -49,7 +49,7 @@ final class QtiPackageTest extends TestCase
 
         self::assertSame(self::foreign('bank12.gift'), $package?->manuscript()->text);
         self::assertSame([
-            'There is no such type of question here (render_hotspot), so these came as comments: “Where is the queen?”.',
+            'Notagram has no type of question for these (render_hotspot), so they came as comments: “Where is the queen?”.',
         ], array_map(InEnglish::of(...), $package->notes));
     }
 

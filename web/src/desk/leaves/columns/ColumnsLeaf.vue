@@ -8,6 +8,7 @@ import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import type { Desk } from '../../useDesk'
 import LeafFrame from '../LeafFrame.vue'
+import LeafNotes from '../LeafNotes.vue'
 import RowTable from './RowTable.vue'
 import TermBlocks from './TermBlocks.vue'
 import { useTable, type Wish } from './useTable'
@@ -112,12 +113,7 @@ watch(
           {{ t(is ? 'columns.asTerms' : 'columns.asTable') }}
         </label>
       </fieldset>
-      <details v-if="notes.length" class="notes" :open="notes.length < 4">
-        <summary>{{ t('columns.notes') }} ({{ notes.length }})</summary>
-        <ul>
-          <li v-for="note in notes" :key="note">{{ note }}</li>
-        </ul>
-      </details>
+      <LeafNotes :notes="notes" />
     </template>
     <div class="rows" tabindex="0" role="region" :aria-label="t('desk.leaf.columns')">
       <template v-if="table">
@@ -161,26 +157,6 @@ watch(
 
 .reads-as input {
   accent-color: var(--ink);
-}
-
-.notes {
-  margin: 0 20px 8px;
-  padding: 6px 12px;
-  border-inline-start: 3px solid var(--doubt);
-  background: var(--doubt-wash);
-  font-size: 13.5px;
-}
-
-.notes summary {
-  cursor: pointer;
-}
-
-.notes ul {
-  max-block-size: 130px;
-  margin: 4px 0 0;
-  padding: 0;
-  overflow-y: auto;
-  list-style: none;
 }
 
 .rows {

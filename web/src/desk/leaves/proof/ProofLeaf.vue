@@ -12,6 +12,7 @@ import { spelled, useCategories } from '../categories'
 import FacingList from '../FacingList.vue'
 import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
+import LeafNotes from '../LeafNotes.vue'
 import type { LeafName } from '../names'
 import KeyDialog from './KeyDialog.vue'
 import QuestionProof from './QuestionProof.vue'
@@ -96,6 +97,13 @@ function follow(number: number): void {
   const block = desk.reading.value.blocks.find((one) => one.number === number)
   if (block) reveal(block)
 }
+
+/** Of a printed test, the leaf where it is tidied tells them. */
+const notes = computed(() => {
+  const sheet = desk.sheet.value
+  const isTidiedElsewhere = offer.value.notations.find(({ id }) => id === sheet?.notation)?.canBeTidied ?? true
+  return sheet && !sheet.isTabular && !isTidiedElsewhere ? sheet.notes : []
+})
 
 const examples = computed(
   () => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation)?.examples ?? [],
@@ -225,6 +233,7 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
         <span>{{ t('columns.waits') }}</span>
         <Button size="small" @click="emit('show', 'columns')">{{ t('columns.show') }}</Button>
       </div>
+      <LeafNotes :notes="notes" />
       <div v-if="offered.size" class="bar">
         {{ t('mark.offered', offered.size) }}
         <Button size="small" severity="secondary" outlined @click="marking.takeOffered()">{{
