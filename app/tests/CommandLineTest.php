@@ -255,6 +255,10 @@ final class CommandLineTest extends TestCase
         self::assertStringContainsString('is-in-columns', $paper->getOutput());
         self::assertStringContainsString('(2 points)', $paper->getOutput());
         self::assertStringContainsString('<title>Honey questions</title>', $this->notagram(['convert', $demo, '--to=paper'])->getOutput());
+        $out = sys_get_temp_dir().'/notagram-paper-'.getmypid().'.docx';
+        self::assertSame(0, $this->notagram(['convert', $demo, '--to=paper', '--key=last-page', "--out={$out}"])->getExitCode());
+        self::assertStringContainsString('choice', $this->notagram(['read', $out])->getOutput());
+        unlink($out);
         foreach (['--key=front', '--versions=0', '--shuffle=letters', '--out=paper.pdf'] as $option) {
             self::assertSame(2, $this->notagram(['convert', $demo, '--to=paper', $option])->getExitCode(), $option);
         }

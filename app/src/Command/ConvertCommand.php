@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use Notagram\Handover\HandedOver;
+use Notagram\Handover\Paper\PaperFile;
 use Notagram\Handover\Target;
 use Notagram\Handover\Targets;
 use Notagram\Handover\TitledTarget;
@@ -113,13 +114,12 @@ final class ConvertCommand extends SheetCommand
     private function paper(InputInterface $input): string
     {
         $out = self::text($input, 'out') ?? '';
-        if ('' !== $out && !Regex::match('/\.html?\z/i', $out)) {
-            throw UnreadableFile::because('paper-ending');
-        }
+        $file = '' === $out ? PaperFile::Page : PaperFile::named($out) ?? throw UnreadableFile::because('paper-ending');
         $key = self::text($input, 'key') ?? 'none';
         $seed = self::text($input, 'seed');
         $shuffle = array_map(trim(...), explode(',', self::text($input, 'shuffle') ?? ''));
         $words = [
+            ...(PaperFile::Page === $file ? [] : [$file->value]),
             ...('none' === $key ? [] : ["key-{$key}"]),
             ...(null === self::text($input, 'versions') ? [] : ['versions-'.self::text($input, 'versions')]),
             ...(null === self::text($input, 'columns') ? [] : ['columns-'.self::text($input, 'columns')]),

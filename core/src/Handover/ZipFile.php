@@ -10,8 +10,11 @@ final readonly class ZipFile
     /** The first moment that an archive can tell; when it was written does not matter. */
     private const AT = 315_532_800;
 
-    /** @param array<string, string> $files their bytes by their names */
-    public static function of(array $files): string
+    /**
+     * @param array<string, string> $files  their bytes by their names
+     * @param ?string               $stored the name of one that is not packed, so that it can be read without unpacking
+     */
+    public static function of(array $files, ?string $stored = null): string
     {
         $path = tempnam(sys_get_temp_dir(), 'notagram');
         if (false === $path) {
@@ -23,6 +26,9 @@ final readonly class ZipFile
             foreach ($files as $name => $bytes) {
                 $zip->addFromString($name, $bytes);
                 $zip->setMtimeName($name, self::AT);
+                if ($name === $stored) {
+                    $zip->setCompressionName($name, \ZipArchive::CM_STORE);
+                }
             }
             if (!$zip->close()) {
                 throw new \RuntimeException('The archive could not be written.');

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Paper;
 
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Notagram\Marking\PointsSum;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
@@ -22,7 +20,6 @@ use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Numeric;
 use Notagram\Question\Option;
-use Notagram\Question\Pair;
 use Notagram\Question\Question;
 use Notagram\Question\ShortAnswer;
 use Notagram\Question\Stimulus;
@@ -33,9 +30,6 @@ final readonly class PaperPage
 {
     /** Options up to so many letters stand side by side. */
     private const SHORT = 28;
-    private const LINES_FOR_A_POINT = 3;
-    private const FEWEST_LINES = 4;
-    private const MOST_LINES = 24;
 
     /** @param KeptPictures $pictures each with an address that needs no file beside the page */
     public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private Sentences $sentences)
@@ -99,11 +93,11 @@ final readonly class PaperPage
             $answers instanceof Choice => $this->options($answers->options),
             $answers instanceof MultipleResponse => "<p class=\"note\">{$this->say('tick-all')}</p>".$this->options($answers->options),
             $answers instanceof TrueFalse => $this->truth($answers, $question),
-            $answers instanceof ShortAnswer => $this->line($this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted)))),
+            $answers instanceof ShortAnswer => $this->line($this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, PaperAnswers::right($answers->accepted)))),
             $answers instanceof Numeric => $this->line($this->marked(array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers))),
             $answers instanceof Matching => $this->matching($answers),
-            $answers instanceof Gap => $answers->filler instanceof Choice ? $this->options($answers->filler->options) : $this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->filler->accepted))),
-            $answers instanceof Essay => str_repeat('<div class="line"></div>', $this->linesFor($question)),
+            $answers instanceof Gap => $answers->filler instanceof Choice ? $this->options($answers->filler->options) : $this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, PaperAnswers::right($answers->filler->accepted))),
+            $answers instanceof Essay => str_repeat('<div class="line"></div>', PaperAnswers::linesFor($question)),
             $answers instanceof Stimulus => '',
         };
     }
@@ -115,7 +109,7 @@ final readonly class PaperPage
         $written = [];
         foreach ($options as $place => $option) {
             $isMarked = PaperKey::Marked === $this->plan->key && $option->isKey;
-            $written[] = '<div class="option'.($isMarked ? ' is-right' : '').'"><span class="letter">'.self::letter($place).'.'.($isMarked ? ' ✓' : '').'</span><div>'.$this->text($option->text).'</div></div>';
+            $written[] = '<div class="option'.($isMarked ? ' is-right' : '').'"><span class="letter">'.PaperAnswers::letter($place).'.'.($isMarked ? ' ✓' : '').'</span><div>'.$this->text($option->text).'</div></div>';
         }
 
         return '<div class="options'.($isShort ? ' is-short' : '').'">'.implode('', $written).'</div>';
@@ -131,41 +125,20 @@ final readonly class PaperPage
 
     private function matching(Matching $matching): string
     {
-        $matches = self::matches($matching);
+        $matches = PaperAnswers::matches($matching);
         $prompts = [];
         foreach ($matching->pairs as $pair) {
             if (!$pair->prompt->isEmpty()) {
-                $letter = PaperKey::Marked === $this->plan->key ? self::letterOf($pair, $matches) : '';
+                $letter = PaperKey::Marked === $this->plan->key ? PaperAnswers::letterOf($pair, $matches) : '';
                 $prompts[] = '<div class="option"><span class="rule is-short">'.$letter.'</span><div>'.$this->text($pair->prompt).'</div></div>';
             }
         }
         $written = [];
         foreach ($matches as $place => $match) {
-            $written[] = '<div class="option"><span class="letter">'.self::letter($place).'.</span><div>'.$this->text(new FormattedText($match)).'</div></div>';
+            $written[] = '<div class="option"><span class="letter">'.PaperAnswers::letter($place).'.</span><div>'.$this->text(new FormattedText($match)).'</div></div>';
         }
 
         return '<div class="pairs"><div>'.implode('', $prompts).'</div><div>'.implode('', $written).'</div></div>';
-    }
-
-    /**
-     * Each once, in an order that only their own words settle.
-     *
-     * @return list<string>
-     */
-    private static function matches(Matching $matching): array
-    {
-        $matches = array_values(array_unique(array_filter(array_map(static fn (Pair $pair) => $pair->match, $matching->pairs), static fn (string $match) => '' !== $match)));
-        usort($matches, static fn (string $one, string $other) => hash('xxh64', $one) <=> hash('xxh64', $other));
-
-        return $matches;
-    }
-
-    /** @param list<string> $matches */
-    private static function letterOf(Pair $pair, array $matches): string
-    {
-        $place = array_search($pair->match, $matches, true);
-
-        return false === $place ? '' : self::letter($place);
     }
 
     /** @param list<PaperItem> $items */
@@ -174,35 +147,11 @@ final readonly class PaperPage
         $rows = [];
         foreach ($items as $item) {
             if (null !== $item->number) {
-                $rows[] = "<p><b>{$item->number}.</b> ".self::escaped($this->answerOf($item->question)).'</p>';
+                $rows[] = "<p><b>{$item->number}.</b> ".self::escaped(PaperAnswers::keyOf($item->question)).'</p>';
             }
         }
 
         return "<section class=\"key\">\n<h1>{$name}: {$this->say('key')}</h1>\n<div class=\"answers\">\n".implode("\n", $rows)."\n</div>\n</section>";
-    }
-
-    private function answerOf(Question $question): string
-    {
-        $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
-
-        return match (true) {
-            $answers instanceof Choice, $answers instanceof MultipleResponse => implode(', ', array_map(self::letter(...), array_keys(array_filter($answers->options, static fn (Option $option) => $option->isKey)))),
-            $answers instanceof TrueFalse => null === $answers->answer ? '' : PaperWords::all()->truthsLike('', $question->stem->plain())[$answers->answer ? 0 : 1],
-            $answers instanceof ShortAnswer => implode(' / ', array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted))),
-            $answers instanceof Numeric => implode(' / ', array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)),
-            $answers instanceof Matching => implode(', ', array_map(static fn (Pair $pair) => self::letterOf($pair, self::matches($answers)), array_filter($answers->pairs, static fn (Pair $pair) => !$pair->prompt->isEmpty()))),
-            $answers instanceof Essay, $answers instanceof Stimulus => '–',
-        };
-    }
-
-    /**
-     * @param list<AcceptedAnswer> $accepted
-     *
-     * @return list<AcceptedAnswer>
-     */
-    private static function right(array $accepted): array
-    {
-        return array_values(array_filter($accepted, static fn (AcceptedAnswer $one) => $one->weight->isAboveZero()));
     }
 
     /** @param list<string> $answers */
@@ -216,23 +165,9 @@ final readonly class PaperPage
         return $marked.'<div class="line"></div>';
     }
 
-    /** @return int<0, max> */
-    private function linesFor(Question $question): int
-    {
-        $points = BigDecimal::of($question->points ?? '1')->toScale(0, RoundingMode::Up)->toInt();
-
-        return max(self::FEWEST_LINES, min(self::MOST_LINES, self::LINES_FOR_A_POINT * $points));
-    }
-
     private function text(FormattedText $text): string
     {
         return $this->proof->html($text, $this->pictures);
-    }
-
-    /** A to Z, then AA and on. */
-    private static function letter(int $place): string
-    {
-        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').\chr(65 + $place % 26);
     }
 
     private function say(string $what, string|float ...$arguments): string

@@ -19,6 +19,7 @@ final readonly class PaperPlan
         public int $columns = 1,
         public bool $showsPoints = false,
         public ?string $seed = null,
+        public PaperFile $file = PaperFile::Page,
     ) {
     }
 
@@ -29,6 +30,7 @@ final readonly class PaperPlan
         $versions = $columns = 1;
         $options = $questions = $points = false;
         $seed = null;
+        $file = PaperFile::Page;
         foreach ($words as $word) {
             if (null !== PaperKey::tryFrom($word)) {
                 $key = PaperKey::from($word);
@@ -39,6 +41,8 @@ final readonly class PaperPlan
                 $questions = $questions || 'options' !== $match[1];
             } elseif (Regex::match('/^columns-([12])\z/', $word, $match)) {
                 $columns = (int) $match[1];
+            } elseif (null !== PaperFile::tryFrom($word)) {
+                $file = PaperFile::from($word);
             } elseif ('points-shown' === $word) {
                 $points = true;
             } elseif (str_starts_with($word, 'seed=')) {
@@ -50,6 +54,11 @@ final readonly class PaperPlan
         // Versions that do not differ are none.
         $isBoth = $versions > 1 && !$options && !$questions;
 
-        return new self($key, $versions, $options || $isBoth, $questions || $isBoth, $columns, $points, $seed);
+        return new self($key, $versions, $options || $isBoth, $questions || $isBoth, $columns, $points, $seed, $file);
+    }
+
+    public function as(PaperFile $file): self
+    {
+        return new self($this->key, $this->versions, $this->shufflesOptions, $this->shufflesQuestions, $this->columns, $this->showsPoints, $this->seed, $file);
     }
 }

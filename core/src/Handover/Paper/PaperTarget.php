@@ -23,7 +23,7 @@ use Notagram\Question\KeptPictures;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
 
-/** A sheet as a paper to hand out: a page of HTML that any browser prints. */
+/** A sheet as a paper to hand out: a page of HTML that any browser prints, or a document of a word processor. */
 final readonly class PaperTarget implements PageTarget
 {
     public function __construct(private PaperPlan $plan = new PaperPlan(), private string $title = '')
@@ -47,12 +47,12 @@ final readonly class PaperTarget implements PageTarget
 
     public function mediaType(): string
     {
-        return 'text/html; charset=UTF-8';
+        return $this->plan->file->mediaType();
     }
 
     public function ending(): string
     {
-        return 'html';
+        return $this->plan->file->ending();
     }
 
     public function styles(): array
@@ -63,6 +63,7 @@ final readonly class PaperTarget implements PageTarget
             self::choice('order', 'order-usual', 'shuffle-options', 'shuffle-questions', 'shuffle-both'),
             self::choice('columns', 'columns-usual', 'columns-2'),
             self::choice('each-points', 'each-points-usual', 'points-shown'),
+            self::choice('file', 'file-usual', 'as-docx', 'as-odt'),
         ];
     }
 
@@ -90,6 +91,11 @@ final readonly class PaperTarget implements PageTarget
         return new self($this->plan, $title);
     }
 
+    public function asPage(): self
+    {
+        return new self($this->plan->as(PaperFile::Page), $this->title);
+    }
+
     public function write(ReadSheet $sheet, KeptPictures $pictures = new KeptPictures()): HandedOver
     {
         $blocks = array_values(array_filter(array_map(self::block(...), $sheet->blocks)));
@@ -103,7 +109,25 @@ final readonly class PaperTarget implements PageTarget
         }
         $inside = new KeptPictures(array_map(static fn (KeptPicture $kept) => new KeptPicture($kept->number, $kept->name, $kept->mediaType, null === $kept->mediaType ? null : $kept->dataAddress(), $kept->bytes(...)), $pictures->all));
 
-        return new HandedOver((new PaperPage($this->plan, '' === $this->title ? 'Questions' : $this->title, new TextProof(), $inside, Sentences::english()))->html($versions), $blocks);
+        $title = '' === $this->title ? 'Questions' : $this->title;
+        $bytes = PaperFile::Page === $this->plan->file
+            ? (new PaperPage($this->plan, $title, new TextProof(), $inside, Sentences::english()))->html($versions)
+            : $this->document($title, $inside, $versions);
+
+        return new HandedOver($bytes, $blocks);
+    }
+
+    /** @param non-empty-list<list<PaperItem>> $versions */
+    private function document(string $title, KeptPictures $pictures, array $versions): string
+    {
+        $text = new PaperText($this->plan, $title, new TextProof(), $pictures, Sentences::english());
+        $papers = [];
+        foreach ($versions as $index => $items) {
+            $version = \count($versions) > 1 ? \chr(65 + $index) : null;
+            $papers[] = [$text->running($version), $text->paragraphs($items, $version)];
+        }
+
+        return PaperFile::WordDocument === $this->plan->file ? WordPaper::of($papers, $this->plan->columns) : OpenPaper::of($papers, $this->plan->columns);
     }
 
     /** What the pupils read, in one order whichever answers are right: a paper without its key must not give them away. */

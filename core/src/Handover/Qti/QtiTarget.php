@@ -7,6 +7,7 @@ namespace Notagram\Handover\Qti;
 use Notagram\Handover\HandedOver;
 use Notagram\Handover\HandedOverBlock;
 use Notagram\Handover\TitledTarget;
+use Notagram\Handover\XmlCharacters;
 use Notagram\Handover\ZipFile;
 use Notagram\Message\Message;
 use Notagram\Notation\Loss;
@@ -90,7 +91,7 @@ final readonly class QtiTarget implements TitledTarget
             $items[] = $this->version->isStrict()
                 ? new PackagedItem($identifier, $placed->category, Element::of('assessmentItemRef', ['identifier' => $identifier, 'href' => PackagedItem::place($identifier)]), XmlFile::of($written->element, $this->version), $packed->files())
                 : new PackagedItem($identifier, $placed->category, $written->element, null, $packed->files());
-            $blocks[] = new HandedOverBlock($placed, $question->stem->plain(), [...$written->losses, ...$packed->losses(), ...(XmlFile::changes($written->element->words()) ? [Loss::reduced('qti/control-characters')] : [])]);
+            $blocks[] = new HandedOverBlock($placed, $question->stem->plain(), [...$written->losses, ...$packed->losses(), ...(XmlCharacters::areNone($written->element->words()) ? [Loss::reduced('qti/control-characters')] : [])]);
         }
 
         return new HandedOver([] === $items ? '' : ZipFile::of($this->version->isStrict() ? $this->files($items) : $this->legacyFiles($items)), array_values(array_filter($blocks)));

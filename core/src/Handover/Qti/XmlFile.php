@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Qti;
 
-use Notagram\Source\Regex;
+use Notagram\Handover\XmlCharacters;
 
 /** Writes elements as XML 1.0 in UTF-8. Elements stand on lines of their own, and texts as they are. */
 final readonly class XmlFile
 {
-    /** What XML 1.0 has no place for (2.2 Characters). */
-    private const NO_CHARACTER = '/[^\x09\x0A\x0D\x20-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]/u';
-
     private function __construct(private \XMLWriter $xml, private QtiVersion $version)
     {
     }
@@ -37,12 +34,6 @@ final readonly class XmlFile
         return substr($file->xml->outputMemory(), \strlen('<x>'), -\strlen('</x>'));
     }
 
-    /** Whether something in a text cannot stand in XML; a blank stands in its place. */
-    public static function changes(string $text): bool
-    {
-        return Regex::match(self::NO_CHARACTER, $text);
-    }
-
     private static function inMemory(QtiVersion $version): self
     {
         $xml = new \XMLWriter();
@@ -56,7 +47,7 @@ final readonly class XmlFile
     {
         $this->xml->startElement($element->isMarkup ? $element->name : $this->version->element($element->name));
         foreach ($element->attributes as $name => $value) {
-            $this->xml->writeAttribute($element->isMarkup ? $name : $this->version->attribute($name), self::clean($value));
+            $this->xml->writeAttribute($element->isMarkup ? $name : $this->version->attribute($name), XmlCharacters::cleaned($value));
         }
         $isText = [] !== array_filter($element->children, static fn (Element|string $child) => \is_string($child) || $child->isMarkup);
         $this->content($element->children, $isText || null === $depth ? null : $depth + 1);
@@ -71,7 +62,7 @@ final readonly class XmlFile
     {
         foreach ($content as $child) {
             if (\is_string($child)) {
-                $this->xml->text(self::clean($child));
+                $this->xml->text(XmlCharacters::cleaned($child));
                 continue;
             }
             if (null !== $depth) {
@@ -79,10 +70,5 @@ final readonly class XmlFile
             }
             $this->element($child, $depth);
         }
-    }
-
-    private static function clean(string $text): string
-    {
-        return self::changes($text) ? Regex::replace(self::NO_CHARACTER, ' ', $text) : $text;
     }
 }

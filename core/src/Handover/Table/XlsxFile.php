@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Table;
 
+use Notagram\Handover\XmlCharacters;
 use Notagram\Handover\ZipFile;
 use Notagram\Source\Regex;
 
@@ -110,7 +111,7 @@ final readonly class XlsxFile implements TableFile
         $xml->startElement('t');
         $xml->writeAttribute('xml:space', 'preserve');
         // What XML cannot hold is a blank; what would be read as an escape of this format is one itself.
-        $xml->text(Regex::replace(['/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]/u', '/_(?=x[0-9A-Fa-f]{4}_)/'], [' ', '_x005F_'], $text));
+        $xml->text(Regex::replace('/_(?=x[0-9A-Fa-f]{4}_)/', '_x005F_', XmlCharacters::cleaned($text)));
         $xml->endElement();
         $xml->endElement();
         $xml->endElement();

@@ -34,7 +34,7 @@ final class PaperTest extends TestCase
     #[DataProvider('marked')]
     public function testWithoutAKeyNoByteDependsOnWhatIsRight(string $one, string $other): void
     {
-        foreach (['', 'versions-3', 'shuffle-options,columns-2', 'points-shown'] as $style) {
+        foreach (['', 'versions-3', 'shuffle-options,columns-2', 'points-shown', 'as-docx,versions-2', 'as-odt'] as $style) {
             self::assertSame(self::paper($one.self::OTHERS, $style), self::paper($other.self::OTHERS, $style), $style);
         }
         foreach (['key-marked', 'key-last-page'] as $key) {
