@@ -40,6 +40,9 @@ final class GrowthTest extends TestCase
         foreach (Stages::ofText() as $stage => $work) {
             $this->assertGrows($stage, static fn (int $which) => $work($texts[$which]));
         }
+        $gift = Notations::find('gift') ?? throw new \LogicException();
+        $sheets = array_map(static fn (string $text) => Stages::read($text, $gift), $texts);
+        $this->assertGrows('pack', static fn (int $which) => Stages::pack($sheets[$which]));
         foreach (Notations::all() as $notation) {
             $sheets = array_map(static fn (string $text) => Stages::read($text, $notation), $texts);
             foreach (Stages::ofSheet() as $stage => $work) {
