@@ -13,8 +13,11 @@ use Notagram\Bench\Shapes;
 use Notagram\Bench\Stages;
 use Notagram\Check\Checker;
 use Notagram\Handover\Paper\PaperTarget;
+use Notagram\Handover\Qti\QtiTarget;
+use Notagram\Handover\Qti\QtiVersion;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Manuscript;
+use Notagram\Intake\Qti\QtiPackage;
 use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\Tidy\Tidied;
 use Notagram\Intake\Tidy\Tidy;
@@ -115,6 +118,8 @@ $papers = [
     'read .docx' => [Corpus::wordDocument(...), static fn (string $bytes): ?Manuscript => Documents::read($bytes)],
     'tidy' => [Corpus::paper(...), static fn (string $text): Tidied => Tidy::of($text)],
     'table' => [Corpus::table(...), static fn (string $text): Manuscript => Tabular::in($text)?->asTable(Notations::all()[0]) ?? throw new LogicException()],
+    'package out' => [Corpus::gift(...), static fn (string $text): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
+    'package in' => [static fn (int $questions): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8(Corpus::gift($questions)), Notations::all()[0]))->bytes, static fn (string $bytes): Manuscript => QtiPackage::read($bytes)?->manuscript() ?? throw new LogicException()],
     'paper' => [Corpus::gift(...), static fn (string $text): string => (new PaperTarget())->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
 ];
 foreach ($papers as $name => [$corpus, $work]) {
