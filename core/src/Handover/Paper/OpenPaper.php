@@ -213,7 +213,7 @@ final class OpenPaper
             + ($indent > 0.0 ? ['fo:margin-left' => self::cm($indent), 'fo:text-indent' => '0cm'] : [])
             + ($staysWithNext ? ['fo:keep-with-next' => 'always'] : [])
             + (PaperRole::KeyTitle === $role ? ['fo:break-before' => 'page'] : [])
-            + (PaperRole::Line === $role ? ['fo:border-bottom' => '0.5pt solid #808080'] : []));
+            + (PaperRole::Line === $role ? ['fo:border-bottom' => '0.5pt solid #808080', 'style:join-border' => 'false'] : []));
         $isHead = \in_array($role, [PaperRole::Title, PaperRole::Version, PaperRole::Heading, PaperRole::KeyTitle], true);
         $this->element('style:text-properties', ['fo:font-family' => 'Liberation Serif', 'fo:font-size' => PaperRole::Title === $role ? '17pt' : ($isHead ? '13pt' : '11.5pt')] + ($isHead ? ['fo:font-weight' => 'bold'] : []));
         $this->xml->endElement();
@@ -252,7 +252,9 @@ final class OpenPaper
             $this->element('style:columns', ['fo:column-count' => (string) $this->columns, 'fo:column-gap' => '1cm']);
         }
         $this->xml->endElement();
-        $this->element('style:header-style');
+        $this->xml->startElement('style:header-style');
+        $this->element('style:header-footer-properties', ['fo:min-height' => '0.9cm', 'fo:margin-bottom' => '0.4cm']);
+        $this->xml->endElement();
         $this->xml->endElement();
         $this->xml->endElement();
         $this->xml->startElement('office:master-styles');

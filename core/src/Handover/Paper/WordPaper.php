@@ -240,7 +240,10 @@ final class WordPaper
         }
         if (PaperRole::Line === $role) {
             $this->xml->startElement('w:pBdr');
-            $this->element('w:bottom', ['w:val' => 'single', 'w:sz' => '4', 'w:space' => '1', 'w:color' => '808080']);
+            // Lines that follow each other would be one block with one border.
+            foreach (['w:bottom', 'w:between'] as $side) {
+                $this->element($side, ['w:val' => 'single', 'w:sz' => '4', 'w:space' => '1', 'w:color' => '808080']);
+            }
             $this->xml->endElement();
         }
         [$before, $after] = match ($role) {
