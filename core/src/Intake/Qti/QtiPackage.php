@@ -13,7 +13,6 @@ use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Notations;
 use Notagram\Question\FormattedText;
-use Notagram\Question\Question;
 use Notagram\Source\FileKind;
 use Notagram\Source\Regex;
 
@@ -26,12 +25,11 @@ final readonly class QtiPackage
     private const NAMES = 8;
 
     /**
-     * @param list<TestItem>                          $items
      * @param list<array{list<string>, ItemReading}> $readings each with the path of its category
      * @param list<Picture>                           $pictures
      * @param list<Message>                           $notes    what did not come along
      */
-    private function __construct(public array $items, public array $readings, public array $pictures, public array $notes)
+    private function __construct(public array $readings, public array $pictures, public array $notes)
     {
     }
 
@@ -43,7 +41,7 @@ final readonly class QtiPackage
     public static function read(string $bytes): ?self
     {
         $isArchive = FileKind::Archive === FileKind::of($bytes);
-        if (!$isArchive && !Regex::match(self::ROOT, str_contains(substr($bytes, 0, 100), "\0") ? mb_convert_encoding(substr($bytes, 0, 4_000), 'UTF-8', str_starts_with($bytes, "\xFE\xFF") ? 'UTF-16BE' : 'UTF-16LE') : substr($bytes, 0, 4_000))) {
+        if (!$isArchive && !self::isFile($bytes)) {
             return null;
         }
         $files = $isArchive ? PackageFiles::ofArchive($bytes) : PackageFiles::ofOne($bytes);
@@ -55,9 +53,8 @@ final readonly class QtiPackage
         $deadline = Deadline::start();
         $html = new Html($pictures, $deadline);
         $readings = array_map(static fn (TestItem $item) => [$item->category, ItemQuestions::of(self::item($item, $html), $item->times, $deadline)], $found->all());
-        $package = new self($found->all(), $readings, $pictures->all(), []);
 
-        return new self($found->all(), $readings, $pictures->all(), [...$package->left(), ...array_filter([
+        return new self($readings, $pictures->all(), [...self::left($readings), ...array_filter([
             self::named('missing-files', $found->missing, 'files'),
             self::named('broken-files', $found->broken, 'files'),
             0 === $pictures->missing() ? null : Message::of('note/qti/missing-pictures', times: $pictures->missing()),
@@ -65,15 +62,20 @@ final readonly class QtiPackage
         ])]);
     }
 
+    /** By its first element, in whatever encoding. */
+    private static function isFile(string $bytes): bool
+    {
+        $start = substr($bytes, 0, 4_000);
+        if (str_contains(substr($start, 0, 100), "\0")) {
+            $start = mb_convert_encoding($start, 'UTF-8', str_starts_with($bytes, "\xFE\xFF") ? 'UTF-16BE' : 'UTF-16LE');
+        }
+
+        return Regex::match(self::ROOT, $start);
+    }
+
     private static function item(TestItem $item, Html $html): Item
     {
         return 'item' === $item->element->name ? LegacyItemReader::read($item->element, $html, $item->folder) : ItemReader::read($item->element, $html, $item->folder);
-    }
-
-    /** @return list<Question> */
-    public function questions(): array
-    {
-        return array_merge(...array_map(static fn (array $reading) => $reading[1]->questions, $this->readings));
     }
 
     /** As GIFT, which holds most of what an item holds. What there is no type for stands in it as a comment. */
@@ -112,11 +114,15 @@ final readonly class QtiPackage
         return array_values(array_filter($lines, static fn (string $line) => '' !== $line));
     }
 
-    /** @return list<Message> */
-    private function left(): array
+    /**
+     * @param list<array{list<string>, ItemReading}> $readings
+     *
+     * @return list<Message>
+     */
+    private static function left(array $readings): array
     {
         $titles = [];
-        foreach ($this->readings as [, $reading]) {
+        foreach ($readings as [, $reading]) {
             foreach ($reading->left as [$note, $kind]) {
                 $titles[$note][$kind][] = '' === $reading->item->title ? $reading->item->identifier : $reading->item->title;
             }
