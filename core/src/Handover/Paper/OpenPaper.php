@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Notagram\Handover\XmlCharacters;
+use Notagram\Handover\XmlPart;
 use Notagram\Handover\ZipFile;
 use Notagram\Question\KeptPicture;
 use Notagram\Source\Regex;
@@ -15,7 +16,7 @@ final class OpenPaper
     private const NAMESPACES = ['office' => 'urn:oasis:names:tc:opendocument:xmlns:office:1.0', 'style' => 'urn:oasis:names:tc:opendocument:xmlns:style:1.0', 'text' => 'urn:oasis:names:tc:opendocument:xmlns:text:1.0', 'draw' => 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0', 'svg' => 'urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0', 'fo' => 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0', 'xlink' => 'http://www.w3.org/1999/xlink'];
     private const INDENT_CM = 0.75;
 
-    private readonly \XMLWriter $xml;
+    private readonly XmlPart $xml;
     /** @var array<string, string> the bytes of pictures, by their places */
     private array $pictures = [];
     /** How many lists are open. */
@@ -27,7 +28,7 @@ final class OpenPaper
 
     private function __construct(private readonly int $columns)
     {
-        $this->xml = new \XMLWriter();
+        $this->xml = new XmlPart();
     }
 
     /** @param non-empty-list<array{?string, list<PaperParagraph>}> $versions each with what stands above every page of it */
@@ -136,9 +137,9 @@ final class OpenPaper
     {
         foreach (Regex::split('/(\t| {2,})/', XmlCharacters::cleaned($words), -1, \PREG_SPLIT_DELIM_CAPTURE) as $piece) {
             if ("\t" === $piece) {
-                $this->element('text:tab');
+                $this->xml->lone('text:tab');
             } elseif (str_starts_with($piece, '  ')) {
-                $this->element('text:s', ['text:c' => (string) \strlen($piece)]);
+                $this->xml->lone('text:s', ['text:c' => (string) \strlen($piece)]);
             } elseif ('' !== $piece) {
                 $this->xml->text($piece);
             }
@@ -153,7 +154,7 @@ final class OpenPaper
         foreach (['text:anchor-type' => 'as-char', 'svg:width' => self::cm($box->widthCm), 'svg:height' => self::cm($box->heightCm)] as $name => $value) {
             $this->xml->writeAttribute($name, $value);
         }
-        $this->element('draw:image', ['xlink:href' => $place, 'xlink:type' => 'simple', 'xlink:show' => 'embed', 'xlink:actuate' => 'onLoad']);
+        $this->xml->lone('draw:image', ['xlink:href' => $place, 'xlink:type' => 'simple', 'xlink:show' => 'embed', 'xlink:actuate' => 'onLoad']);
         $this->xml->writeElement('svg:desc', XmlCharacters::cleaned($description));
         $this->xml->endElement();
     }
@@ -174,7 +175,7 @@ final class OpenPaper
             $this->xml->startElement('style:style');
             $this->xml->writeAttribute('style:name', $name);
             $this->xml->writeAttribute('style:family', 'text');
-            $this->element('style:text-properties', self::looks(explode(' ', $styles)));
+            $this->xml->lone('style:text-properties', self::looks(explode(' ', $styles)));
             $this->xml->endElement();
         }
         $this->xml->endElement();
@@ -209,13 +210,13 @@ final class OpenPaper
         if (null !== $page) {
             $this->xml->writeAttribute('style:master-page-name', $page);
         }
-        $this->element('style:paragraph-properties', ['fo:margin-top' => self::cm($before), 'fo:margin-bottom' => self::cm($after), 'fo:keep-together' => 'always']
+        $this->xml->lone('style:paragraph-properties', ['fo:margin-top' => self::cm($before), 'fo:margin-bottom' => self::cm($after), 'fo:keep-together' => 'always']
             + ($indent > 0.0 ? ['fo:margin-left' => self::cm($indent), 'fo:text-indent' => '0cm'] : [])
             + ($staysWithNext ? ['fo:keep-with-next' => 'always'] : [])
             + (PaperRole::KeyTitle === $role ? ['fo:break-before' => 'page'] : [])
             + (PaperRole::Line === $role ? ['fo:border-bottom' => '0.5pt solid #808080', 'style:join-border' => 'false'] : []));
         $isHead = \in_array($role, [PaperRole::Title, PaperRole::Version, PaperRole::Heading, PaperRole::KeyTitle], true);
-        $this->element('style:text-properties', ['fo:font-family' => 'Liberation Serif', 'fo:font-size' => PaperRole::Title === $role ? '17pt' : ($isHead ? '13pt' : '11.5pt')] + ($isHead ? ['fo:font-weight' => 'bold'] : []));
+        $this->xml->lone('style:text-properties', ['fo:font-family' => 'Liberation Serif', 'fo:font-size' => PaperRole::Title === $role ? '17pt' : ($isHead ? '13pt' : '11.5pt')] + ($isHead ? ['fo:font-weight' => 'bold'] : []));
         $this->xml->endElement();
     }
 
@@ -230,7 +231,7 @@ final class OpenPaper
             }
             $this->xml->startElement('style:list-level-properties');
             $this->xml->writeAttribute('text:list-level-position-and-space-mode', 'label-alignment');
-            $this->element('style:list-level-label-alignment', ['text:label-followed-by' => 'listtab', 'text:list-tab-stop-position' => self::cm($level * self::INDENT_CM), 'fo:margin-left' => self::cm($level * self::INDENT_CM), 'fo:text-indent' => self::cm(-self::INDENT_CM)]);
+            $this->xml->lone('style:list-level-label-alignment', ['text:label-followed-by' => 'listtab', 'text:list-tab-stop-position' => self::cm($level * self::INDENT_CM), 'fo:margin-left' => self::cm($level * self::INDENT_CM), 'fo:text-indent' => self::cm(-self::INDENT_CM)]);
             $this->xml->endElement();
             $this->xml->endElement();
         }
@@ -249,11 +250,11 @@ final class OpenPaper
             $this->xml->writeAttribute($name, $value);
         }
         if ($this->columns > 1) {
-            $this->element('style:columns', ['fo:column-count' => (string) $this->columns, 'fo:column-gap' => '1cm']);
+            $this->xml->lone('style:columns', ['fo:column-count' => (string) $this->columns, 'fo:column-gap' => '1cm']);
         }
         $this->xml->endElement();
         $this->xml->startElement('style:header-style');
-        $this->element('style:header-footer-properties', ['fo:min-height' => '0.9cm', 'fo:margin-bottom' => '0.4cm']);
+        $this->xml->lone('style:header-footer-properties', ['fo:min-height' => '0.9cm', 'fo:margin-bottom' => '0.4cm']);
         $this->xml->endElement();
         $this->xml->endElement();
         $this->xml->endElement();
@@ -283,7 +284,7 @@ final class OpenPaper
         $this->xml->writeAttribute('xmlns:manifest', 'urn:oasis:names:tc:opendocument:xmlns:manifest:1.0');
         $this->xml->writeAttribute('manifest:version', '1.2');
         foreach (['/' => PaperFile::OpenDocument->mediaType(), 'content.xml' => 'text/xml', 'styles.xml' => 'text/xml'] + array_fill_keys(array_keys($this->pictures), '') as $path => $type) {
-            $this->element('manifest:file-entry', ['manifest:full-path' => $path, 'manifest:media-type' => $type]);
+            $this->xml->lone('manifest:file-entry', ['manifest:full-path' => $path, 'manifest:media-type' => $type]);
         }
         $this->xml->endElement();
 
@@ -333,15 +334,5 @@ final class OpenPaper
         $this->xml->endDocument();
 
         return $this->xml->outputMemory();
-    }
-
-    /** @param array<string, string> $attributes */
-    private function element(string $name, array $attributes = []): void
-    {
-        $this->xml->startElement($name);
-        foreach ($attributes as $attribute => $value) {
-            $this->xml->writeAttribute($attribute, $value);
-        }
-        $this->xml->endElement();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Notagram\Handover\XmlCharacters;
+use Notagram\Handover\XmlPart;
 use Notagram\Handover\ZipFile;
 use Notagram\Question\KeptPicture;
 use Notagram\Source\Regex;
@@ -22,7 +23,7 @@ final class WordPaper
     /** Half a centimetre in twentieths of a point. */
     private const INDENT = 425;
 
-    private readonly \XMLWriter $xml;
+    private readonly XmlPart $xml;
     /** @var array<string, array{string, string}> relations of the document by their ids: kind, and the part that they lead to */
     private array $relations = ['rId1' => ['styles', 'styles.xml'], 'rId2' => ['numbering', 'numbering.xml']];
     /** @var array<string, string> further parts, by their places */
@@ -32,7 +33,7 @@ final class WordPaper
 
     private function __construct(private readonly int $columns)
     {
-        $this->xml = new \XMLWriter();
+        $this->xml = new XmlPart();
     }
 
     /** @param non-empty-list<array{?string, list<PaperParagraph>}> $versions each with what stands above every page of it */
@@ -88,11 +89,11 @@ final class WordPaper
     {
         $this->xml->startElement('w:sectPr');
         if (null !== $header) {
-            $this->element('w:headerReference', ['w:type' => 'default', 'r:id' => $header]);
+            $this->xml->lone('w:headerReference', ['w:type' => 'default', 'r:id' => $header]);
         }
-        $this->element('w:pgSz', ['w:w' => '11906', 'w:h' => '16838']);
-        $this->element('w:pgMar', ['w:top' => '1134', 'w:right' => '1134', 'w:bottom' => '1134', 'w:left' => '1134', 'w:header' => '567', 'w:footer' => '567', 'w:gutter' => '0']);
-        $this->element('w:cols', ['w:num' => (string) $this->columns, 'w:space' => '567']);
+        $this->xml->lone('w:pgSz', ['w:w' => '11906', 'w:h' => '16838']);
+        $this->xml->lone('w:pgMar', ['w:top' => '1134', 'w:right' => '1134', 'w:bottom' => '1134', 'w:left' => '1134', 'w:header' => '567', 'w:footer' => '567', 'w:gutter' => '0']);
+        $this->xml->lone('w:cols', ['w:num' => (string) $this->columns, 'w:space' => '567']);
         $this->xml->endElement();
     }
 
@@ -100,7 +101,7 @@ final class WordPaper
     {
         $id = "rIdHeader{$number}";
         $this->relations[$id] = ['header', "header{$number}.xml"];
-        $xml = new \XMLWriter();
+        $xml = new XmlPart();
         $xml->openMemory();
         $xml->startDocument('1.0', 'UTF-8', 'yes');
         $xml->startElement('w:hdr');
@@ -120,11 +121,11 @@ final class WordPaper
     {
         $this->xml->startElement('w:p');
         $this->xml->startElement('w:pPr');
-        $this->element('w:pStyle', ['w:val' => $paragraph->role->value]);
+        $this->xml->lone('w:pStyle', ['w:val' => $paragraph->role->value]);
         if ($paragraph->staysWithNext) {
-            $this->element('w:keepNext');
+            $this->xml->lone('w:keepNext');
         }
-        $this->element('w:keepLines');
+        $this->xml->lone('w:keepLines');
         $level = match ($paragraph->role) {
             PaperRole::Question => '0',
             PaperRole::Option => '1',
@@ -132,8 +133,8 @@ final class WordPaper
         };
         if (null !== $level) {
             $this->xml->startElement('w:numPr');
-            $this->element('w:ilvl', ['w:val' => $level]);
-            $this->element('w:numId', ['w:val' => (string) $list]);
+            $this->xml->lone('w:ilvl', ['w:val' => $level]);
+            $this->xml->lone('w:numId', ['w:val' => (string) $list]);
             $this->xml->endElement();
         }
         $this->xml->endElement();
@@ -150,7 +151,7 @@ final class WordPaper
             $this->xml->startElement('w:rPr');
             foreach ([['fixed', 'w:rFonts', ['w:ascii' => 'Courier New', 'w:hAnsi' => 'Courier New']], ['bold', 'w:b', []], ['italic', 'w:i', []], ['underline', 'w:u', ['w:val' => 'single']], ['raised', 'w:vertAlign', ['w:val' => 'superscript']], ['lowered', 'w:vertAlign', ['w:val' => 'subscript']]] as [$style, $name, $attributes]) {
                 if (\in_array($style, $run->styles, true)) {
-                    $this->element($name, $attributes);
+                    $this->xml->lone($name, $attributes);
                 }
             }
             $this->xml->endElement();
@@ -161,7 +162,7 @@ final class WordPaper
         } else {
             foreach (explode("\t", $run->text) as $index => $text) {
                 if ($index > 0) {
-                    $this->element('w:tab');
+                    $this->xml->lone('w:tab');
                 }
                 $this->xml->startElement('w:t');
                 $this->xml->writeAttribute('xml:space', 'preserve');
@@ -180,28 +181,28 @@ final class WordPaper
         $size = ['cx' => (string) (int) round($box->widthCm * self::PER_CM), 'cy' => (string) (int) round($box->heightCm * self::PER_CM)];
         $this->xml->startElement('w:drawing');
         $this->xml->startElement('wp:inline');
-        $this->element('wp:extent', $size);
-        $this->element('wp:docPr', ['id' => (string) $picture->number, 'name' => $picture->name, 'descr' => XmlCharacters::cleaned($description)]);
+        $this->xml->lone('wp:extent', $size);
+        $this->xml->lone('wp:docPr', ['id' => (string) $picture->number, 'name' => $picture->name, 'descr' => XmlCharacters::cleaned($description)]);
         $this->xml->startElement('a:graphic');
         $this->xml->startElement('a:graphicData');
         $this->xml->writeAttribute('uri', self::DRAWING.'picture');
         $this->xml->startElement('pic:pic');
         $this->xml->startElement('pic:nvPicPr');
-        $this->element('pic:cNvPr', ['id' => (string) $picture->number, 'name' => $picture->name]);
-        $this->element('pic:cNvPicPr');
+        $this->xml->lone('pic:cNvPr', ['id' => (string) $picture->number, 'name' => $picture->name]);
+        $this->xml->lone('pic:cNvPicPr');
         $this->xml->endElement();
         $this->xml->startElement('pic:blipFill');
-        $this->element('a:blip', ['r:embed' => $id]);
+        $this->xml->lone('a:blip', ['r:embed' => $id]);
         $this->xml->startElement('a:stretch');
-        $this->element('a:fillRect');
+        $this->xml->lone('a:fillRect');
         $this->xml->endElement();
         $this->xml->endElement();
         $this->xml->startElement('pic:spPr');
         $this->xml->startElement('a:xfrm');
-        $this->element('a:off', ['x' => '0', 'y' => '0']);
-        $this->element('a:ext', $size);
+        $this->xml->lone('a:off', ['x' => '0', 'y' => '0']);
+        $this->xml->lone('a:ext', $size);
         $this->xml->endElement();
-        $this->element('a:prstGeom', ['prst' => 'rect']);
+        $this->xml->lone('a:prstGeom', ['prst' => 'rect']);
         for ($open = 6; $open > 0; --$open) {
             $this->xml->endElement();
         }
@@ -215,8 +216,8 @@ final class WordPaper
         $this->xml->startElement('w:docDefaults');
         $this->xml->startElement('w:rPrDefault');
         $this->xml->startElement('w:rPr');
-        $this->element('w:rFonts', ['w:ascii' => 'Liberation Serif', 'w:hAnsi' => 'Liberation Serif', 'w:cs' => 'Liberation Serif']);
-        $this->element('w:sz', ['w:val' => '23']);
+        $this->xml->lone('w:rFonts', ['w:ascii' => 'Liberation Serif', 'w:hAnsi' => 'Liberation Serif', 'w:cs' => 'Liberation Serif']);
+        $this->xml->lone('w:sz', ['w:val' => '23']);
         $this->xml->endElement();
         $this->xml->endElement();
         $this->xml->endElement();
@@ -233,16 +234,16 @@ final class WordPaper
         $this->xml->startElement('w:style');
         $this->xml->writeAttribute('w:type', 'paragraph');
         $this->xml->writeAttribute('w:styleId', $role->value);
-        $this->element('w:name', ['w:val' => Regex::replace('/(?<=[a-z])(?=[A-Z])/', ' ', $role->value)]);
+        $this->xml->lone('w:name', ['w:val' => Regex::replace('/(?<=[a-z])(?=[A-Z])/', ' ', $role->value)]);
         $this->xml->startElement('w:pPr');
         if (PaperRole::KeyTitle === $role) {
-            $this->element('w:pageBreakBefore');
+            $this->xml->lone('w:pageBreakBefore');
         }
         if (PaperRole::Line === $role) {
             $this->xml->startElement('w:pBdr');
             // Lines that follow each other would be one block with one border.
             foreach (['w:bottom', 'w:between'] as $side) {
-                $this->element($side, ['w:val' => 'single', 'w:sz' => '4', 'w:space' => '1', 'w:color' => '808080']);
+                $this->xml->lone($side, ['w:val' => 'single', 'w:sz' => '4', 'w:space' => '1', 'w:color' => '808080']);
             }
             $this->xml->endElement();
         }
@@ -254,20 +255,20 @@ final class WordPaper
             PaperRole::Line => ['240', '0'],
             default => ['20', '20'],
         };
-        $this->element('w:spacing', ['w:before' => $before, 'w:after' => $after]);
+        $this->xml->lone('w:spacing', ['w:before' => $before, 'w:after' => $after]);
         $indent = match ($role) {
             PaperRole::Question, PaperRole::More, PaperRole::Line => 1,
             PaperRole::Option, PaperRole::MoreOption => 2,
             default => 0,
         };
         if ($indent > 0) {
-            $this->element('w:ind', ['w:left' => (string) ($indent * self::INDENT)]);
+            $this->xml->lone('w:ind', ['w:left' => (string) ($indent * self::INDENT)]);
         }
         $this->xml->endElement();
         if (\in_array($role, [PaperRole::Title, PaperRole::Version, PaperRole::Heading, PaperRole::KeyTitle], true)) {
             $this->xml->startElement('w:rPr');
-            $this->element('w:b');
-            $this->element('w:sz', ['w:val' => PaperRole::Title === $role ? '34' : '26']);
+            $this->xml->lone('w:b');
+            $this->xml->lone('w:sz', ['w:val' => PaperRole::Title === $role ? '34' : '26']);
             $this->xml->endElement();
         }
         $this->xml->endElement();
@@ -282,16 +283,16 @@ final class WordPaper
         for ($list = 1; $list <= $versions; ++$list) {
             $this->xml->startElement('w:abstractNum');
             $this->xml->writeAttribute('w:abstractNumId', (string) $list);
-            $this->element('w:multiLevelType', ['w:val' => 'multilevel']);
+            $this->xml->lone('w:multiLevelType', ['w:val' => 'multilevel']);
             foreach ([['decimal', '%1.'], ['upperLetter', '%2.']] as $level => [$format, $text]) {
                 $this->xml->startElement('w:lvl');
                 $this->xml->writeAttribute('w:ilvl', (string) $level);
-                $this->element('w:start', ['w:val' => '1']);
-                $this->element('w:numFmt', ['w:val' => $format]);
-                $this->element('w:lvlText', ['w:val' => $text]);
-                $this->element('w:lvlJc', ['w:val' => 'left']);
+                $this->xml->lone('w:start', ['w:val' => '1']);
+                $this->xml->lone('w:numFmt', ['w:val' => $format]);
+                $this->xml->lone('w:lvlText', ['w:val' => $text]);
+                $this->xml->lone('w:lvlJc', ['w:val' => 'left']);
                 $this->xml->startElement('w:pPr');
-                $this->element('w:ind', ['w:left' => (string) (($level + 1) * self::INDENT), 'w:hanging' => (string) self::INDENT]);
+                $this->xml->lone('w:ind', ['w:left' => (string) (($level + 1) * self::INDENT), 'w:hanging' => (string) self::INDENT]);
                 $this->xml->endElement();
                 $this->xml->endElement();
             }
@@ -300,7 +301,7 @@ final class WordPaper
         for ($list = 1; $list <= $versions; ++$list) {
             $this->xml->startElement('w:num');
             $this->xml->writeAttribute('w:numId', (string) $list);
-            $this->element('w:abstractNumId', ['w:val' => (string) $list]);
+            $this->xml->lone('w:abstractNumId', ['w:val' => (string) $list]);
             $this->xml->endElement();
         }
         $this->xml->endElement();
@@ -315,7 +316,7 @@ final class WordPaper
         $this->xml->startElement('Relationships');
         $this->xml->writeAttribute('xmlns', self::PACKAGE.'relationships');
         foreach ($relations as $id => [$kind, $target]) {
-            $this->element('Relationship', ['Id' => $id, 'Type' => self::RELATIONS."/{$kind}", 'Target' => $target]);
+            $this->xml->lone('Relationship', ['Id' => $id, 'Type' => self::RELATIONS."/{$kind}", 'Target' => $target]);
         }
         $this->xml->endElement();
 
@@ -328,17 +329,17 @@ final class WordPaper
         $this->begin();
         $this->xml->startElement('Types');
         $this->xml->writeAttribute('xmlns', self::PACKAGE.'content-types');
-        $this->element('Default', ['Extension' => 'rels', 'ContentType' => 'application/vnd.openxmlformats-package.relationships+xml']);
-        $this->element('Default', ['Extension' => 'xml', 'ContentType' => 'application/xml']);
+        $this->xml->lone('Default', ['Extension' => 'rels', 'ContentType' => 'application/vnd.openxmlformats-package.relationships+xml']);
+        $this->xml->lone('Default', ['Extension' => 'xml', 'ContentType' => 'application/xml']);
         foreach (array_diff($endings, ['xml']) as $ending) {
-            $this->element('Default', ['Extension' => $ending, 'ContentType' => 'image/'.('jpg' === $ending ? 'jpeg' : $ending)]);
+            $this->xml->lone('Default', ['Extension' => $ending, 'ContentType' => 'image/'.('jpg' === $ending ? 'jpeg' : $ending)]);
         }
         foreach (['document' => 'document.main', 'styles' => 'styles', 'numbering' => 'numbering'] as $part => $type) {
-            $this->element('Override', ['PartName' => "/word/{$part}.xml", 'ContentType' => self::TYPE."{$type}+xml"]);
+            $this->xml->lone('Override', ['PartName' => "/word/{$part}.xml", 'ContentType' => self::TYPE."{$type}+xml"]);
         }
         for ($number = 1; $number <= $versions; ++$number) {
             if (isset($this->parts["word/header{$number}.xml"])) {
-                $this->element('Override', ['PartName' => "/word/header{$number}.xml", 'ContentType' => self::TYPE.'header+xml']);
+                $this->xml->lone('Override', ['PartName' => "/word/header{$number}.xml", 'ContentType' => self::TYPE.'header+xml']);
             }
         }
         $this->xml->endElement();
@@ -357,15 +358,5 @@ final class WordPaper
         $this->xml->endDocument();
 
         return $this->xml->outputMemory();
-    }
-
-    /** @param array<string, string> $attributes */
-    private function element(string $name, array $attributes = []): void
-    {
-        $this->xml->startElement($name);
-        foreach ($attributes as $attribute => $value) {
-            $this->xml->writeAttribute($attribute, $value);
-        }
-        $this->xml->endElement();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Table;
 
 use Notagram\Handover\XmlCharacters;
+use Notagram\Handover\XmlPart;
 use Notagram\Handover\ZipFile;
 use Notagram\Source\Regex;
 
@@ -41,23 +42,23 @@ final readonly class XlsxFile implements TableFile
     public function bytes(array $rows): string
     {
         return ZipFile::of([
-            '[Content_Types].xml' => self::xml(static function (\XMLWriter $xml): void {
+            '[Content_Types].xml' => self::xml(static function (XmlPart $xml): void {
                 $xml->startElement('Types');
                 $xml->writeAttribute('xmlns', self::PACKAGE.'content-types');
-                self::element($xml, 'Default', ['Extension' => 'rels', 'ContentType' => 'application/vnd.openxmlformats-package.relationships+xml']);
-                self::element($xml, 'Default', ['Extension' => 'xml', 'ContentType' => 'application/xml']);
-                self::element($xml, 'Override', ['PartName' => '/xl/workbook.xml', 'ContentType' => self::TYPE.'sheet.main+xml']);
-                self::element($xml, 'Override', ['PartName' => '/xl/worksheets/sheet1.xml', 'ContentType' => self::TYPE.'worksheet+xml']);
-                self::element($xml, 'Override', ['PartName' => '/xl/styles.xml', 'ContentType' => self::TYPE.'styles+xml']);
+                $xml->lone('Default', ['Extension' => 'rels', 'ContentType' => 'application/vnd.openxmlformats-package.relationships+xml']);
+                $xml->lone('Default', ['Extension' => 'xml', 'ContentType' => 'application/xml']);
+                $xml->lone('Override', ['PartName' => '/xl/workbook.xml', 'ContentType' => self::TYPE.'sheet.main+xml']);
+                $xml->lone('Override', ['PartName' => '/xl/worksheets/sheet1.xml', 'ContentType' => self::TYPE.'worksheet+xml']);
+                $xml->lone('Override', ['PartName' => '/xl/styles.xml', 'ContentType' => self::TYPE.'styles+xml']);
                 $xml->endElement();
             }),
             '_rels/.rels' => self::relations(['officeDocument' => 'xl/workbook.xml']),
-            'xl/workbook.xml' => self::xml(static function (\XMLWriter $xml): void {
+            'xl/workbook.xml' => self::xml(static function (XmlPart $xml): void {
                 $xml->startElement('workbook');
                 $xml->writeAttribute('xmlns', self::MAIN);
                 $xml->writeAttribute('xmlns:r', self::RELATIONS);
                 $xml->startElement('sheets');
-                self::element($xml, 'sheet', ['name' => 'Questions', 'sheetId' => '1', 'r:id' => 'rId1']);
+                $xml->lone('sheet', ['name' => 'Questions', 'sheetId' => '1', 'r:id' => 'rId1']);
                 $xml->endElement();
                 $xml->endElement();
             }),
@@ -70,18 +71,18 @@ final readonly class XlsxFile implements TableFile
     /** @param non-empty-list<list<string>> $rows */
     private static function sheet(array $rows): string
     {
-        return self::xml(static function (\XMLWriter $xml) use ($rows): void {
+        return self::xml(static function (XmlPart $xml) use ($rows): void {
             $xml->startElement('worksheet');
             $xml->writeAttribute('xmlns', self::MAIN);
             $xml->startElement('sheetViews');
             $xml->startElement('sheetView');
             $xml->writeAttribute('workbookViewId', '0');
-            self::element($xml, 'pane', ['ySplit' => '1', 'topLeftCell' => 'A2', 'activePane' => 'bottomLeft', 'state' => 'frozen']);
+            $xml->lone('pane', ['ySplit' => '1', 'topLeftCell' => 'A2', 'activePane' => 'bottomLeft', 'state' => 'frozen']);
             $xml->endElement();
             $xml->endElement();
             $xml->startElement('cols');
             foreach ($rows[0] as $place => $heading) {
-                self::element($xml, 'col', ['min' => (string) ($place + 1), 'max' => (string) ($place + 1), 'width' => (string) ('stem' === $heading ? self::WIDE : self::NARROW), 'customWidth' => '1']);
+                $xml->lone('col', ['min' => (string) ($place + 1), 'max' => (string) ($place + 1), 'width' => (string) ('stem' === $heading ? self::WIDE : self::NARROW), 'customWidth' => '1']);
             }
             $xml->endElement();
             $xml->startElement('sheetData');
@@ -101,7 +102,7 @@ final readonly class XlsxFile implements TableFile
     }
 
     /** Text, even where it looks like a number or a formula: 007 stays what it is. */
-    private static function cell(\XMLWriter $xml, string $address, string $text, string $style): void
+    private static function cell(XmlPart $xml, string $address, string $text, string $style): void
     {
         $xml->startElement('c');
         $xml->writeAttribute('r', $address);
@@ -130,7 +131,7 @@ final readonly class XlsxFile implements TableFile
     /** Plain, bold for the headings, and wrapped for the rest. */
     private static function styles(): string
     {
-        return self::xml(static function (\XMLWriter $xml): void {
+        return self::xml(static function (XmlPart $xml): void {
             $xml->startElement('styleSheet');
             $xml->writeAttribute('xmlns', self::MAIN);
             $xml->writeRaw('<fonts count="2"><font><sz val="11"/><name val="Calibri"/></font><font><b/><sz val="11"/><name val="Calibri"/></font></fonts>'
@@ -147,36 +148,26 @@ final readonly class XlsxFile implements TableFile
     /** @param array<string, string> $parts their addresses by their kinds */
     private static function relations(array $parts): string
     {
-        return self::xml(static function (\XMLWriter $xml) use ($parts): void {
+        return self::xml(static function (XmlPart $xml) use ($parts): void {
             $xml->startElement('Relationships');
             $xml->writeAttribute('xmlns', self::PACKAGE.'relationships');
             $number = 0;
             foreach ($parts as $kind => $address) {
-                self::element($xml, 'Relationship', ['Id' => 'rId'.++$number, 'Type' => self::RELATIONS."/{$kind}", 'Target' => $address]);
+                $xml->lone('Relationship', ['Id' => 'rId'.++$number, 'Type' => self::RELATIONS."/{$kind}", 'Target' => $address]);
             }
             $xml->endElement();
         });
     }
 
-    /** @param \Closure(\XMLWriter): void $content */
+    /** @param \Closure(XmlPart): void $content */
     private static function xml(\Closure $content): string
     {
-        $xml = new \XMLWriter();
+        $xml = new XmlPart();
         $xml->openMemory();
         $xml->startDocument('1.0', 'UTF-8', 'yes');
         $content($xml);
         $xml->endDocument();
 
         return $xml->outputMemory();
-    }
-
-    /** @param array<string, string> $attributes */
-    private static function element(\XMLWriter $xml, string $name, array $attributes): void
-    {
-        $xml->startElement($name);
-        foreach ($attributes as $attribute => $value) {
-            $xml->writeAttribute($attribute, $value);
-        }
-        $xml->endElement();
     }
 }
