@@ -62,6 +62,16 @@ final class PackagesTest extends ApiTestCase
         return $this->call('GET', "/api/sheets/{$id}");
     }
 
+    public function testWhatIsPastedIsATextWhateverItLooksLike(): void
+    {
+        foreach (['%PDF-1.4 {T}', "PK\u{3}\u{4} {T}", '{"format": "notagram-questions"}', '<assessmentItem identifier="a"/> {T}'] as $text) {
+            $id = $this->createSheet($text, 'gift');
+            $this->call('GET', "/api/sheets/{$id}/decoding?encoding=windows-1252");
+            $this->assertStatus(200);
+            self::assertSame($text, self::at($this->call('GET', "/api/sheets/{$id}/original"), 'text'), $text);
+        }
+    }
+
     public function testAnArchiveOfOtherThingsIsRefused(): void
     {
         $this->upload('Photos.zip', Zipped::of(['a.txt' => 'Which? {=a ~b}']));

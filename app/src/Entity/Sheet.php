@@ -229,15 +229,19 @@ class Sheet
     /** Whether it came as something else than a text, so that its bytes cannot be decoded in another way. */
     public function isDocument(): bool
     {
-        return null !== Documents::read($this->originalBytes(), $this->fileName ?? '');
+        return null !== $this->document();
     }
 
     /** The text as it came, before anybody changed it. */
     public function originalText(): string
     {
-        $bytes = $this->originalBytes();
+        return $this->document()->text ?? SourceText::fromBytes($this->originalBytes(), $this->decoding->encoding)->text;
+    }
 
-        return Documents::read($bytes, $this->fileName ?? '')->text ?? SourceText::fromBytes($bytes, $this->decoding->encoding)->text;
+    /** What was pasted is a text, whatever it looks like. */
+    private function document(): ?Manuscript
+    {
+        return null === $this->fileName ? null : Documents::read($this->originalBytes(), $this->fileName);
     }
 
     public static function hashOf(string $text): string
