@@ -6,6 +6,7 @@ namespace Notagram\Handover\Paper;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Notagram\Handover\Letters;
 use Notagram\Notation\PaperWords;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -47,7 +48,7 @@ final class PaperAnswers
     {
         $place = array_search($pair->match, $matches, true);
 
-        return false === $place ? '' : self::letter($place);
+        return false === $place ? '' : Letters::at($place);
     }
 
     /** What the key says of a question. */
@@ -56,7 +57,7 @@ final class PaperAnswers
         $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
 
         return match (true) {
-            $answers instanceof Choice, $answers instanceof MultipleResponse => implode(', ', array_map(self::letter(...), array_keys(array_filter($answers->options, static fn (Option $option) => $option->isKey)))),
+            $answers instanceof Choice, $answers instanceof MultipleResponse => implode(', ', array_map(Letters::at(...), array_keys(array_filter($answers->options, static fn (Option $option) => $option->isKey)))),
             $answers instanceof TrueFalse => null === $answers->answer ? '' : PaperWords::all()->truthsLike('', $question->stem->plain())[$answers->answer ? 0 : 1],
             $answers instanceof ShortAnswer => implode(' / ', array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted))),
             $answers instanceof Numeric => implode(' / ', array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)),
@@ -89,11 +90,5 @@ final class PaperAnswers
         $points = BigDecimal::of($question->points ?? '1')->toScale(0, RoundingMode::Up)->toInt();
 
         return max(self::FEWEST_LINES, min(self::MOST_LINES, self::LINES_FOR_A_POINT * $points));
-    }
-
-    /** A to Z, then AA and on. */
-    public static function letter(int $place): string
-    {
-        return ($place >= 26 ? self::letter(intdiv($place, 26) - 1) : '').\chr(65 + $place % 26);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Paper;
 
+use Notagram\Handover\Letters;
 use Notagram\Marking\PointsSum;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
@@ -41,7 +42,7 @@ final readonly class PaperPage
     {
         $papers = [];
         foreach ($versions as $index => $items) {
-            $papers[] = $this->paper($items, \count($versions) > 1 ? \chr(65 + $index) : null);
+            $papers[] = $this->paper($items, \count($versions) > 1 ? Letters::at($index) : null);
         }
 
         return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".self::styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
@@ -109,7 +110,7 @@ final readonly class PaperPage
         $written = [];
         foreach ($options as $place => $option) {
             $isMarked = PaperKey::Marked === $this->plan->key && $option->isKey;
-            $written[] = '<div class="option'.($isMarked ? ' is-right' : '').'"><span class="letter">'.PaperAnswers::letter($place).'.'.($isMarked ? ' ✓' : '').'</span><div>'.$this->text($option->text).'</div></div>';
+            $written[] = '<div class="option'.($isMarked ? ' is-right' : '').'"><span class="letter">'.Letters::at($place).'.'.($isMarked ? ' ✓' : '').'</span><div>'.$this->text($option->text).'</div></div>';
         }
 
         return '<div class="options'.($isShort ? ' is-short' : '').'">'.implode('', $written).'</div>';
@@ -135,7 +136,7 @@ final readonly class PaperPage
         }
         $written = [];
         foreach ($matches as $place => $match) {
-            $written[] = '<div class="option"><span class="letter">'.PaperAnswers::letter($place).'.</span><div>'.$this->text(new FormattedText($match)).'</div></div>';
+            $written[] = '<div class="option"><span class="letter">'.Letters::at($place).'.</span><div>'.$this->text(new FormattedText($match)).'</div></div>';
         }
 
         return '<div class="pairs"><div>'.implode('', $prompts).'</div><div>'.implode('', $written).'</div></div>';

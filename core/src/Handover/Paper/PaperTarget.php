@@ -6,22 +6,18 @@ namespace Notagram\Handover\Paper;
 
 use Notagram\Handover\HandedOver;
 use Notagram\Handover\HandedOverBlock;
+use Notagram\Handover\Letters;
 use Notagram\Handover\PageTarget;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
-use Notagram\Notation\Loss;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\StyleChoice;
 use Notagram\Notation\StyleValue;
 use Notagram\Proof\TextProof;
-use Notagram\Question\EachText;
-use Notagram\Question\FormattedText;
-use Notagram\Question\Formulas;
 use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\Option;
-use Notagram\Question\Question;
 
 /** A sheet as a paper to hand out: a page of HTML that any browser prints, or a document of a word processor. */
 final readonly class PaperTarget implements PageTarget
@@ -98,7 +94,7 @@ final readonly class PaperTarget implements PageTarget
 
     public function write(ReadSheet $sheet, KeptPictures $pictures = new KeptPictures()): HandedOver
     {
-        $blocks = array_values(array_filter(array_map(self::block(...), $sheet->blocks)));
+        $blocks = array_values(array_filter(array_map(fn (PlacedBlock $placed) => $this->block($placed, $pictures), $sheet->blocks)));
         $versions = [];
         $seed = $this->plan->seed ?? self::words($sheet);
         for ($version = 0; $version < $this->plan->versions; ++$version) {
@@ -123,7 +119,7 @@ final readonly class PaperTarget implements PageTarget
         $text = new PaperText($this->plan, $title, new TextProof(), $pictures, Sentences::english());
         $papers = [];
         foreach ($versions as $index => $items) {
-            $version = \count($versions) > 1 ? \chr(65 + $index) : null;
+            $version = \count($versions) > 1 ? Letters::at($index) : null;
             $papers[] = [$text->running($version), $text->paragraphs($items, $version)];
         }
 
@@ -146,28 +142,10 @@ final readonly class PaperTarget implements PageTarget
         return hash('sha256', implode("\n", $words));
     }
 
-    /** Formulas stand on paper as they are written. */
-    private static function hasFormula(Question $question): bool
+    private function block(PlacedBlock $placed, KeptPictures $pictures): ?HandedOverBlock
     {
-        $has = false;
-        EachText::replaced($question, static function (FormattedText $text) use (&$has): FormattedText {
-            Formulas::replaced($text, static function (string $tex, bool $isApart, string $whole) use (&$has): string {
-                $has = true;
+        $question = $placed->reading->question;
 
-                return $whole;
-            });
-
-            return $text;
-        });
-
-        return $has;
-    }
-
-    private static function block(PlacedBlock $placed): ?HandedOverBlock
-    {
-        return match (true) {
-            null !== $placed->reading->question => new HandedOverBlock($placed, $placed->reading->question->stem->plain(), self::hasFormula($placed->reading->question) ? [Loss::reduced('paper/formula')] : []),
-            default => HandedOverBlock::withoutQuestion($placed, null),
-        };
+        return null === $question ? HandedOverBlock::withoutQuestion($placed, null) : new HandedOverBlock($placed, $question->stem->plain(), PaperLosses::of($question, $this->plan->file, $pictures));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Qti;
 
+use Notagram\Handover\Letters;
 use Notagram\Notation\Loss;
 use Notagram\Notation\PaperWords;
 use Notagram\Question\AcceptedAnswer;

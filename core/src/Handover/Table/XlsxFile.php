@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Table;
 
+use Notagram\Handover\Letters;
 use Notagram\Handover\XmlCharacters;
 use Notagram\Handover\XmlPart;
 use Notagram\Handover\ZipFile;
@@ -91,7 +92,7 @@ final readonly class XlsxFile implements TableFile
                 $xml->writeAttribute('r', (string) ($index + 1));
                 foreach ($row as $place => $cell) {
                     if ('' !== $cell) {
-                        self::cell($xml, self::letters($place).($index + 1), $cell, 0 === $index ? '1' : '2');
+                        self::cell($xml, Letters::at($place).($index + 1), $cell, 0 === $index ? '1' : '2');
                     }
                 }
                 $xml->endElement();
@@ -116,16 +117,6 @@ final readonly class XlsxFile implements TableFile
         $xml->endElement();
         $xml->endElement();
         $xml->endElement();
-    }
-
-    private static function letters(int $place): string
-    {
-        $letters = '';
-        for (++$place; $place > 0; $place = intdiv($place - 1, 26)) {
-            $letters = \chr(65 + ($place - 1) % 26).$letters;
-        }
-
-        return $letters;
     }
 
     /** Plain, bold for the headings, and wrapped for the rest. */

@@ -74,8 +74,8 @@ final class FieldAnswers
         $areOurs = ['A', 'B'] === array_keys($this->field->options);
         foreach ($this->field->options as $identifier => $html) {
             $truth = match (strtolower((string) $identifier)) {
-                'true', 't' => true,
-                'false', 'f' => false,
+                'true' => true,
+                'false' => false,
                 default => $areOurs ? null : PaperWords::all()->truth(Html::plain($html)),
             };
             if (null === $truth) {

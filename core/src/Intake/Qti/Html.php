@@ -18,8 +18,10 @@ final class Html
     private const FIELDS = ['response_lid', 'response_str', 'response_num', 'response_grp', 'response_xy'];
     /** Private-use characters around the name of a field. */
     private const PLACE = ["\u{F8F4}", "\u{F8F5}"];
+    /** What a sheet has no place for; those of 1.2 by their own names. */
+    private const UNSHOWN = ['object', 'audio', 'video', 'embed', 'iframe', 'mataudio', 'matvideo', 'matapplet', 'matapplication', 'printedVariable'];
     /** What is shown only at times, or to others than pupils. */
-    private const LEFT_OUT = ['feedbackInline', 'feedbackBlock', 'rubricBlock', 'templateInline', 'templateBlock', 'stylesheet', 'script', 'style', 'catalogInfo', 'companionMaterialsInfo'];
+    private const LEFT_OUT = ['feedbackInline', 'feedbackBlock', 'templateInline', 'templateBlock', 'stylesheet', 'script', 'style', 'catalogInfo', 'companionMaterialsInfo'];
     /** What a pupil may write as it is, but a text without a format would take for HTML. */
     private const TAKEN_FOR_HTML = '~<(?=[a-zA-Z/!])|&(?=#|[a-zA-Z][a-zA-Z0-9]*+;|(?:amp|lt|gt|quot|nbsp|copy|reg)\b)~';
 
@@ -41,7 +43,15 @@ final class Html
         return Regex::replace('/'.self::PLACE[0].'[0-9a-f]*+'.self::PLACE[1].'/u', '', $html);
     }
 
-    /** @return list<string> kinds of media that were left out */
+    /** A part of 1.2, if it is one that a sheet has no place for. */
+    public function passOver(string $name): void
+    {
+        if (\in_array($name, self::UNSHOWN, true)) {
+            $this->without($name);
+        }
+    }
+
+    /** @return list<string> kinds of parts that were left out */
     public function leftOut(): array
     {
         return array_keys($this->unknown);
@@ -143,7 +153,7 @@ final class Html
             'math' === $name => htmlspecialchars(self::formula($node), \ENT_NOQUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'),
             'img' === $name => $this->picture($node->getAttribute('src'), $node, $folder),
             'object' === $name && str_starts_with($node->getAttribute('type'), 'image/') => $this->picture($node->getAttribute('data'), $node, $folder),
-            \in_array($name, ['object', 'audio', 'video', 'embed', 'iframe'], true) => $this->without($name),
+            \in_array($name, self::UNSHOWN, true), 'rubricBlock' === $name && !self::isForPupils($node) => $this->without($name),
             \in_array($name, self::LEFT_OUT, true) => '',
             'hr' === $name, 'br' === $name => "<{$name}>",
             \in_array($name, self::MARKUP, true) => "<{$name}".self::attributes($node).'>'.$inside()."</{$name}>",
@@ -171,6 +181,12 @@ final class Html
         }
 
         return '<img src="'.self::quoted($name).'" alt="'.self::quoted($words).'"'.self::attributes($node).'>';
+    }
+
+    /** Some of what is written beside a question is for those who mark it, or watch. */
+    private static function isForPupils(\DOMElement $rubric): bool
+    {
+        return \in_array('candidate', Regex::split('/\s+/', $rubric->getAttribute('view')), true);
     }
 
     private function without(string $name): string

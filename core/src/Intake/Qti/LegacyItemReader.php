@@ -68,6 +68,7 @@ final readonly class LegacyItemReader
     {
         $html = '';
         foreach ($material->children() as $child) {
+            $this->html->passOver($child->name);
             $html .= match ($child->name) {
                 'mattext' => $this->text($child),
                 'matemtext' => '<em>'.$this->text($child).'</em>',

@@ -58,7 +58,7 @@ final readonly class QtiPackage
             self::named('missing-files', $found->missing, 'files'),
             self::named('broken-files', $found->broken, 'files'),
             0 === $pictures->missing() ? null : Message::of('note/qti/missing-pictures', times: $pictures->missing()),
-            [] === $html->leftOut() ? null : Message::of('note/qti/media', kinds: implode(', ', $html->leftOut())),
+            [] === $html->leftOut() ? null : Message::of('note/qti/parts', kinds: implode(', ', $html->leftOut())),
         ])]);
     }
 

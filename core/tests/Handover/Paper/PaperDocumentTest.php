@@ -8,8 +8,10 @@ use Notagram\Handover\Targets;
 use Notagram\Handover\TitledTarget;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Tidy\Tidy;
+use Notagram\Notation\Loss;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\Option;
 use Notagram\Question\Question;
@@ -84,6 +86,19 @@ final class PaperDocumentTest extends TestCase
         $document = Documents::read($paper);
         self::assertStringContainsString('1. See [picture 1: a hive].', $document->text ?? '');
         self::assertCount(1, $document->pictures ?? []);
+    }
+
+    public function testWhatADocumentDoesNotShowIsNamed(): void
+    {
+        $losses = static function (string $style): array {
+            $gift = '<table><tr><td>$x^2$</td></tr></table><img src="https://bees.example/a.png"> <img src="drawn.svg"> <img src="data:image/png;base64,iVBO"> {T}';
+            $pictures = new KeptPictures([new KeptPicture(1, 'drawn.svg', 'image/svg+xml', null, static fn () => '<svg/>')]);
+            $target = Targets::standard()->find("paper:{$style}") ?? throw new \LogicException();
+
+            return array_map(static fn (Loss $loss) => $loss->message->id, $target->write(self::sheet($gift), $pictures)->blocks[0]->losses);
+        };
+        self::assertSame(['loss/paper/formula', 'loss/paper/picture-elsewhere'], $losses(''));
+        self::assertSame(['loss/paper/formula', 'loss/paper/picture-elsewhere', 'loss/paper/picture-elsewhere', 'loss/picture-not-shown', 'loss/paper/table'], $losses('as-docx'));
     }
 
     public function testTheKeyOfPairsSaysWhatGoesWithWhat(): void

@@ -130,6 +130,15 @@ final class QtiRoundTest extends TestCase
         self::assertSame($version->isStrict() ? ['loss/qti/plain-choices'] : [], $names(4));
     }
 
+    public function testAPictureElsewhereStaysWhereItIsAndIsNamed(): void
+    {
+        $written = (new QtiTarget(QtiVersion::V21))->write(self::sheet("See <img src=\"https://bees.example/a.png\" alt=\"far\">. {T}\n\n[markdown]![near](//bees.example/b.png) {F}"));
+        $bodies = implode('', Package::files($written->bytes));
+        self::assertStringContainsString('<img src="https://bees.example/a.png" alt="far"/>', $bodies);
+        self::assertStringContainsString('<img src="//bees.example/b.png" alt="near"/>', $bodies);
+        self::assertSame(['loss/qti/picture-outside', 'loss/qti/picture-outside'], array_map(static fn ($block) => $block->losses[0]->message->id, $written->blocks));
+    }
+
     public function testTheSchemasFindWhatIsWrong(): void
     {
         foreach (QtiVersion::cases() as $version) {

@@ -40,7 +40,7 @@ final class QtiPackageTest extends TestCase
             'Notagram has no type of question for these (orderInteraction), so they came as comments: “The life of a bee”.',
             'Files that the package lists, but does not hold: “content/items/lost.xml”.',
             'Files that could not be read: “content/items/broken.xml”.',
-            'Sound, films and other media were left out: audio.',
+            'Parts that a sheet has no place for were left out: rubricBlock, audio.',
         ], array_map(InEnglish::of(...), $manuscript->notes));
         self::assertSame(['my-hive.png'], array_column($manuscript->keptPictures()->all, 'name'));
     }
@@ -52,6 +52,7 @@ final class QtiPackageTest extends TestCase
         self::assertSame(self::foreign('bank12.gift'), $package?->manuscript()->text);
         self::assertSame([
             'Notagram has no type of question for these (render_hotspot), so they came as comments: “Where is the queen?”.',
+            'Parts that a sheet has no place for were left out: mataudio.',
         ], array_map(InEnglish::of(...), $package->notes));
     }
 
@@ -124,6 +125,14 @@ final class QtiPackageTest extends TestCase
         // As old programs save it.
         $wide = mb_convert_encoding("\u{FEFF}<?xml version=\"1.0\" encoding=\"UTF-16\"?><questestinterop>".str_replace('Which?<', 'Wächst?<', $item).'</questestinterop>', 'UTF-16LE', 'UTF-8');
         self::assertSame("// [id:a]\n::Which?:: Wächst?\n", QtiPackage::read($wide)?->manuscript()->text);
+    }
+
+    public function testOptionsThatAreOnlyCalledTAndFKeepTheirWords(): void
+    {
+        $item = static fn (string $one, string $other): string => '<assessmentItem identifier="a" title="A"><responseDeclaration identifier="R" cardinality="single" baseType="identifier"><correctResponse><value>'.$one.'</value></correctResponse></responseDeclaration><itemBody><choiceInteraction responseIdentifier="R" maxChoices="1"><prompt>Which is higher?</prompt><simpleChoice identifier="'.$one.'">Tower</simpleChoice><simpleChoice identifier="'.$other.'">Fence</simpleChoice></choiceInteraction></itemBody></assessmentItem>';
+
+        self::assertStringEndsWith("Which is higher? {\n  =Tower\n  ~Fence\n}\n", QtiPackage::read($item('t', 'f'))?->manuscript()->text ?? '');
+        self::assertStringEndsWith("Which is higher? {TRUE}\n", QtiPackage::read($item('true', 'false'))?->manuscript()->text ?? '');
     }
 
     public function testWhatIsNoPackageIsLeftToOthers(): void

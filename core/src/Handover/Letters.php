@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Notagram\Handover\Qti;
+namespace Notagram\Handover;
 
-/** The identifiers of what can be picked: A to Z, AA, AB and so on. */
+/** What counts in letters: options on paper, identifiers of what can be picked, columns of a table. */
 final class Letters
 {
-    /** @param int $place from 0 */
+    /**
+     * A to Z, then AA, AB and so on.
+     *
+     * @param int $place from 0
+     */
     public static function at(int $place): string
     {
         $letters = '';
