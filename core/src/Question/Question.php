@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Question;
 
+use Notagram\Source\Regex;
 use Notagram\Source\Span;
 
 /**
@@ -37,6 +38,16 @@ final readonly class Question
     {
         // @phpstan-ignore argument.type (the properties are its parameters)
         return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /**
+     * The comments that say something: points, ids and tags may have been written as comments, and have their own places.
+     *
+     * @return list<string>
+     */
+    public function notes(): array
+    {
+        return array_values(array_filter($this->comments, static fn (string $comment) => '' !== trim(Regex::replace('/\([\d.]+ points?\)|\[(?:id|tag):[^\]]*+\]/', '', $comment))));
     }
 
     public function type(): QuestionType

@@ -21,12 +21,10 @@ final class ItemLosses
     /** @return list<Loss> */
     public static function of(Question $question, QtiVersion $version): array
     {
-        // Points, ids and tags may have been written as comments, and go in their own places.
-        $comments = array_filter($question->comments, static fn (string $comment) => '' !== trim(Regex::replace('/\([\d.]+ points?\)|\[(?:id|tag):[^\]]*+\]/', '', $comment)));
         $isTagged = static fn (AcceptedAnswer $one) => Regex::match('~</?[a-z]|&\w+;~i', $one->text);
 
         return array_values(array_filter([
-            [] === $comments ? null : Loss::reduced('left-out/comments', target: $version->label()),
+            [] === $question->notes() ? null : Loss::reduced('left-out/comments', target: $version->label()),
             [] === $question->tags ? null : Loss::reduced('left-out/tags', target: $version->label()),
             $question->answers instanceof Stimulus && null !== $question->explanation ? Loss::reduced('left-out/explanation', target: $version->label()) : null,
             $question->answers instanceof Stimulus && null !== $question->points ? Loss::reduced('left-out/points', target: $version->label()) : null,

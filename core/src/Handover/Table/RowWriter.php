@@ -52,9 +52,7 @@ final class RowWriter
         $writer->cells['points'] = $question->points ?? '';
         $writer->answers($question);
         $writer->cells['feedback'] = null === $question->explanation ? '' : $writer->text($question->explanation);
-        // Points may have been written as a comment, and go in their own column.
-        $comments = array_filter($question->comments, static fn (string $comment) => !Regex::match('/^\([\d.]+ points?\)\z/', $comment));
-        foreach (['comments' => [] !== $comments, 'id' => null !== $question->id, 'tags' => [] !== $question->tags] as $part => $isLost) {
+        foreach (['comments' => [] !== $question->notes(), 'id' => null !== $question->id, 'tags' => [] !== $question->tags] as $part => $isLost) {
             if ($isLost) {
                 $writer->loses("left-out/{$part}");
             }
