@@ -73,7 +73,19 @@ final class ItemQuestions
             $this->left[] = ['feedback', ''];
         }
 
-        return $questions;
+        return \count($questions) > 1 ? self::numbered($questions) : $questions;
+    }
+
+    /**
+     * Several questions of one item share its title, and titles are told apart.
+     *
+     * @param list<Question> $questions
+     *
+     * @return list<Question>
+     */
+    private static function numbered(array $questions): array
+    {
+        return array_map(static fn (Question $question, int $place) => null === $question->title ? $question : $question->with(['title' => "{$question->title} (".($place + 1).')']), $questions, array_keys($questions));
     }
 
     private function ofField(Field $field, int $of): ?Question
