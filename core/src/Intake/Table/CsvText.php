@@ -104,7 +104,7 @@ final class CsvText
     {
         $stream = fopen('php://memory', 'r+');
         \assert(false !== $stream);
-        fwrite($stream, $text);
+        fwrite($stream, self::withQuotesDoubled($text, preg_quote($separator, '~')));
         rewind($stream);
         $rows = [];
         for ($number = 1; false !== $cells = fgetcsv($stream, null, $separator, '"', ''); ++$number) {
@@ -113,6 +113,17 @@ final class CsvText
         fclose($stream);
 
         return $rows;
+    }
+
+    /** Quotation marks inside a quoted cell that somebody forgot to double: else they would come out in another place. */
+    private static function withQuotesDoubled(string $text, string $separator): string
+    {
+        if (!Regex::match("~[^{$separator}\\n\"]\"[^{$separator}\\n\"]~", $text)) {
+            return $text;
+        }
+        $inside = "(?:[^\"]++|\"\"|\"(?!{$separator}|\\n|\\z))*+";
+
+        return Regex::replaceBy("~(?<![^{$separator}\\n])\"({$inside})\"~", static fn (array $cell) => '"'.Regex::replace('/""|"/', '""', $cell[1]).'"', $text);
     }
 
     /** An apostrophe that keeps a spreadsheet from working a cell out is not part of it. */

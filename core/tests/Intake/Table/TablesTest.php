@@ -38,6 +38,28 @@ final class TablesTest extends TestCase
         self::assertSame(json_decode($folded, true), array_map(static fn (array $row) => array_combine($headings, $row), $rows));
     }
 
+    /** @return iterable<string, array{string, string, list<list<string>>}> */
+    public static function casesOfGo(): iterable
+    {
+        /** @var list<array{name: string, comma: string, input: string, output: list<list<string>>}> $cases */
+        $cases = json_decode((string) file_get_contents(__DIR__.'/encoding-csv/cases.json'), true, flags: \JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            yield $case['name'] => [$case['input'], $case['comma'], $case['output']];
+        }
+    }
+
+    /**
+     * The cases of encoding/csv in Go 1.19.8 (reader_test.go, under the licence of Go) that ask for no option of its own, with lazy
+     * quotes, as a spreadsheet takes them. Left out are those with a carriage return inside a line, which ends the line here.
+     *
+     * @param list<list<string>> $rows
+     */
+    #[DataProvider('casesOfGo')]
+    public function testCsvIsReadAsTheCasesOfAnotherLanguageSay(string $text, string $separator, array $rows): void
+    {
+        self::assertSame($rows, array_values(array_filter(CsvText::rows($text, $separator), static fn (array $cells) => [''] !== $cells)));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function separated(): iterable
     {
