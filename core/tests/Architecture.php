@@ -27,6 +27,7 @@ final class Architecture
         'Gathering' => ['Message', 'Source', 'Question', 'Notation', 'Handover'],
         'Writing' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
+        'Rehearsal' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Handover', 'Intake'],
     ];
 
     /** @return iterable<Rule> */
@@ -57,6 +58,16 @@ final class Architecture
                 ->classes(...array_map(static fn (string $other) => Selector::inNamespace("Notagram\\Notation\\{$other}"), array_values(array_diff($notations, [$notation]))))
                 ->because('What notations share stands beside them.');
         }
+    }
+
+    #[TestRule]
+    public function noReceiverKnowsANotation(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Notagram\Rehearsal\Receiver'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('Notagram\Notation'))
+            ->because('What a receiver holds is compared with what the notations understood.');
     }
 
     #[TestRule]

@@ -46,8 +46,14 @@ abstract class SheetCommand extends Command
         return $this->setDescription($this->sentence('about/'.$this->getName()))
             ->addArgument('file', $mode, $this->sentence('option/'.$what))
             ->addOption('notation', null, InputOption::VALUE_REQUIRED, $this->sentence('option/notation', known: implode(', ', self::notationIds())), 'auto')
-            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, $this->sentence('option/encoding'))
+            ->addOption('encoding', null, InputOption::VALUE_REQUIRED, $this->sentence('option/'.$this->aboutEncoding()))
             ->addOption('columns', null, InputOption::VALUE_REQUIRED, $this->sentence('option/columns'));
+    }
+
+    /** What --encoding is about, as the catalogue names it. */
+    protected function aboutEncoding(): string
+    {
+        return 'encoding';
     }
 
     protected function takesFormat(): static
@@ -84,9 +90,15 @@ abstract class SheetCommand extends Command
     protected function sources(InputInterface $input): array
     {
         $names = array_values(array_filter((array) $input->getArgument('file'), is_string(...)));
-        $sources = SheetFiles::read($names, self::text($input, 'encoding'), 'auto' === (self::text($input, 'notation') ?? 'auto') ? fn (Tabular $tabular) => $this->ofRows($tabular, $input) : null, $input->hasParameterOption('--terms'));
+        $sources = SheetFiles::read($names, $this->encodingOfFiles($input), 'auto' === (self::text($input, 'notation') ?? 'auto') ? fn (Tabular $tabular) => $this->ofRows($tabular, $input) : null, $input->hasParameterOption('--terms'));
 
         return [] === $sources ? throw UnreadableFile::because('nothing-named') : $sources;
+    }
+
+    /** The encoding that a person names; null to find it out. */
+    protected function encodingOfFiles(InputInterface $input): ?string
+    {
+        return self::text($input, 'encoding');
     }
 
     /** The questions of a table or a list of terms, which are written as GIFT. */

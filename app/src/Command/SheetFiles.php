@@ -63,8 +63,8 @@ final class SheetFiles
         }
 
         return null === $questions
-            ? new NamedSource($name, $source, $manuscript)
-            : new NamedSource($name, SourceText::fromUtf8($questions->text), new Manuscript($questions->text, notes: [...$manuscript->notes ?? [], ...$questions->notes]), true);
+            ? new NamedSource($name, $bytes, $source, $manuscript)
+            : new NamedSource($name, $bytes, SourceText::fromUtf8($questions->text), new Manuscript($questions->text, notes: [...$manuscript->notes ?? [], ...$questions->notes]), true);
     }
 
     /** @return list<string> */

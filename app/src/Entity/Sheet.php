@@ -343,6 +343,14 @@ class Sheet
         return $this->decoding->source($this->text());
     }
 
+    /** The file as it would go out in its own notation: as it came, so long as nobody changed it or agreed to another encoding. */
+    public function fileBytes(): string
+    {
+        $isAsItCame = !$this->source()->isPlainUtf8() && !$this->isDocument() && $this->text() === $this->originalText();
+
+        return $isAsItCame ? $this->originalBytes() : $this->text();
+    }
+
     public function originalBytes(): string
     {
         return $this->original->bytes();

@@ -33,7 +33,7 @@ final class QuickReadersTest extends TestCase
             $quick = StrictQuestion::read($text);
             if (null !== $quick) {
                 ++$compared;
-                $this->assertSameReading((new AikenQuestion($text, false))->read(), $quick, $text);
+                $this->assertSameReading((new AikenQuestion($text, null))->read(), $quick, $text);
             }
         }
         self::assertGreaterThan(30, $compared);
@@ -112,7 +112,7 @@ final class QuickReadersTest extends TestCase
             $quick = 1 === \count((Notations::find($notation) ?? throw new \LogicException())->reader()->split($text)) ? ('gift' === $notation ? PlainQuestion::read($text) : StrictQuestion::read($text)) : null;
             if (null !== $quick) {
                 ++$compared[$notation];
-                $this->assertSameReading('gift' === $notation ? (new GiftQuestion($text, $block))->read() : (new AikenQuestion($text, false))->read(), $quick, $text);
+                $this->assertSameReading('gift' === $notation ? (new GiftQuestion($text, $block))->read() : (new AikenQuestion($text, null))->read(), $quick, $text);
             }
         }
         self::assertGreaterThan(1_200, $compared['gift']);

@@ -1705,6 +1705,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What arrives where a stand-in for the receiver gets the sheet: as its file is, or as a target has it. */
+        get: {
+            parameters: {
+                query?: {
+                    to?: string | null;
+                    onFault?: string;
+                    anyEncoding?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What a receiver made of the text with that hash. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RehearsalView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/return": {
         parameters: {
             query?: never;
@@ -2233,6 +2284,14 @@ export interface components {
             /** @description how many differ in all */
             differing: number;
         };
+        /** @description What of a question arrived as something else. */
+        DifferenceView: {
+            /** @description of the question; null for what lies in none */
+            number: number | null;
+            what: string;
+            ours: string;
+            theirs: string;
+        };
         /** @description Puts a text in the place of a stretch; offsets of the browser’s editor, in which a line break is one character. */
         EditorEdit: {
             from: number;
@@ -2262,6 +2321,11 @@ export interface components {
         FieldView: {
             from: number;
             to: number;
+        };
+        /** @description A category of the receiver, with how many questions arrived in it. */
+        FiledUnder: {
+            path: string[];
+            questions: number;
         };
         /** @description Where questions of the text that $base names are to be filed. */
         FilingRequest: {
@@ -2427,6 +2491,14 @@ export interface components {
             question: number;
             before: string | null;
             after: string;
+        };
+        /** @description What a receiver does not take, and why. */
+        NotTakenView: {
+            /** @description of the question; null for a text that is none, or for the whole file */
+            number: number | null;
+            /** @description of what it got, where it gives up */
+            line: number;
+            reason: string;
         };
         /** @description A notation, with an example for each type it holds. */
         NotationView: {
@@ -2619,6 +2691,33 @@ export interface components {
             /** @description whether the text is a list of questions at all */
             isRecognised: boolean;
             ofSheet: components["schemas"]["FindingView"][];
+        };
+        /** @description An answer, and what it earns in per cent. */
+        ReceivedAnswerView: {
+            text: string;
+            earns: string;
+        };
+        /** @description A question as the receiver holds it, in small. */
+        ReceivedView: {
+            number: number;
+            type: string;
+            title: string | null;
+            stem: string;
+            answers: components["schemas"]["ReceivedAnswerView"][];
+        };
+        /** @description What a receiver made of the text with that hash. */
+        RehearsalView: {
+            hash: string;
+            /** @description the id of the target that it was handed over as */
+            to: string;
+            questions: number;
+            /** @description the question at which the receiver stopped */
+            stoppedAt: number | null;
+            notReached: number;
+            taken: components["schemas"]["ReceivedView"][];
+            refused: components["schemas"]["NotTakenView"][];
+            categories: components["schemas"]["FiledUnder"][];
+            different: components["schemas"]["DifferenceView"][];
         };
         /** @description A document that ships with the program, to try it with. */
         SampleView: {

@@ -47,6 +47,7 @@ final readonly class AikenLine
         };
         $start = $offset + strspn($source, self::BLANKS, $offset, $end - $offset);
         $text = rtrim(substr($source, $start, $end - $start), self::BLANKS);
+        $isStrictAnswer = Regex::match('/^ANSWER: [A-Z]\z/', $text);
         if (str_contains($text, NoBreakSpaces::SPACE)) {
             $trimmed = Regex::replace('/^(?:[ \t\f\x0B]|\xC2\xA0)++/', '', $text);
             $start += \strlen($text) - \strlen($trimmed);
@@ -57,7 +58,7 @@ final readonly class AikenLine
             return new self($text, $span, $next);
         }
         if (('A' === $text[0] || 'a' === $text[0]) && 0 === strncasecmp($text, 'answer', 6) && null !== $answer = self::answer($text)) {
-            return new self($text, $span, $next, isStrict: Regex::match('/^ANSWER: [A-Z]\z/', $text), answer: $answer, hasLookAlike: self::endsInLookAlike($text));
+            return new self($text, $span, $next, isStrict: $isStrictAnswer, answer: $answer, hasLookAlike: self::endsInLookAlike($text));
         }
         if ($text[0] >= "\x80" || (\strlen($text) > 1 && $text[1] >= "\x80")) {
             return self::withLookAlike($text, $span, $next) ?? new self($text, $span, $next);

@@ -11,6 +11,7 @@ use Notagram\Finding\TextEdit;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\LookAlikes;
+use Notagram\Notation\Surroundings;
 use Notagram\Notation\Token;
 use Notagram\Notation\TokenKind;
 use Notagram\Question\Answers;
@@ -43,7 +44,7 @@ final class AikenQuestion
     private array $options = [];
     private ?AikenLine $answer = null;
 
-    public function __construct(private readonly string $text, private readonly bool $touchesPrevious)
+    public function __construct(private readonly string $text, private readonly ?Surroundings $surroundings)
     {
     }
 
@@ -113,14 +114,12 @@ final class AikenQuestion
 
     private function missingBlankLine(AikenLine $stem): void
     {
-        if (!$this->touchesPrevious) {
+        if (true !== $this->surroundings?->touchesPrevious) {
             return;
         }
-        $this->findings[] = Finding::doubt(
-            'aiken.missing-blank-line',
-            $stem->span,
-            Fix::safe('insert-blank-line', [TextEdit::insert(0, LineEnding::forNewLinesIn($this->text))]),
-        );
+        $code = 'aiken.missing-blank-line';
+        $fix = Fix::safe('insert-blank-line', [TextEdit::insert(0, LineEnding::forNewLinesIn($this->text))]);
+        $this->findings[] = AikenSplitter::OPEN === $this->surroundings->context ? Finding::fault($code, $stem->span, $fix) : Finding::doubt($code, $stem->span, $fix);
     }
 
     private function blankLineInside(Span $blank): void

@@ -36,7 +36,7 @@ final readonly class AikenReader implements Reader
     public function read(Block $block, string $text): BlockReading
     {
         return match ($block->kind) {
-            BlockKind::Question => (null === $block->surroundings ? StrictQuestion::read($text) : null) ?? (new AikenQuestion($text, null !== $block->surroundings))->read(),
+            BlockKind::Question => (null === $block->surroundings ? StrictQuestion::read($text) : null) ?? (new AikenQuestion($text, $block->surroundings))->read(),
             BlockKind::Stray => $this->stray($text),
             default => BlockReading::nothing($block->kind),
         };

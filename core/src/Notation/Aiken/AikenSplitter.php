@@ -17,6 +17,9 @@ use Notagram\Source\Regex;
  */
 final class AikenSplitter
 {
+    /** The context of a question that touches one which a receiver reads past the end of. */
+    public const OPEN = 'open';
+
     /** @var list<Block> */
     private array $blocks = [];
     private int $covered = 0;
@@ -55,7 +58,7 @@ final class AikenSplitter
             if ($offset > $this->covered) {
                 $this->blocks[] = new Block(BlockKind::Blank, $this->covered, $offset);
             }
-            $this->blocks[] = new Block($kind, $offset, $end, $touches ? new Surroundings(touchesPrevious: true) : null);
+            $this->blocks[] = new Block($kind, $offset, $end, $touches ? new Surroundings(touchesPrevious: true, context: $this->endsAsAReceiverWants() ? '' : self::OPEN) : null);
             $this->covered = $offset = $end;
             $touches = BlockKind::Question === $kind;
         }
@@ -64,6 +67,14 @@ final class AikenSplitter
         }
 
         return $this->blocks;
+    }
+
+    /** Whether a receiver that stopped somewhere in the last block begins anew behind it. */
+    private function endsAsAReceiverWants(): bool
+    {
+        $last = $this->blocks[array_key_last($this->blocks) ?? throw new \LogicException('Nothing stands before the first block.')];
+
+        return Regex::match('/(?:\A|[\r\n])ANSWER: [A-Z][ \t]*+[\r\n]*+\z/', $last->textIn($this->text));
     }
 
     /** @return array{BlockKind, int} what starts with this line, and where it ends */

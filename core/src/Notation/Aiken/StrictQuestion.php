@@ -73,6 +73,6 @@ final class StrictQuestion
         /** @var ?\Closure(string): list<Token> $tokens */
         static $tokens = null;
 
-        return $tokens ??= static fn (string $text): array => (new AikenQuestion($text, false))->read()->tokensIn($text);
+        return $tokens ??= static fn (string $text): array => (new AikenQuestion($text, null))->read()->tokensIn($text);
     }
 }

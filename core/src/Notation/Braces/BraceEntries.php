@@ -163,14 +163,14 @@ final class BraceEntries
         if (Regex::match('/^[\s\xFF]*+%(-?+\d{1,20}(?:\.\d{1,20})?+)%/', $spelled, $match)) {
             return [self::weightOf($match[1]), \strlen($match[0])];
         }
-        // A number without its second %, with a comma, or a word between two: near enough to a weight to be meant as one.
+        // A number without its second %, with a comma or a plus sign, or with something behind it: a receiver expects a weight there.
         if (!Regex::match('/^([\s\xFF]*+)%(-?+\d{1,9}(?:[.,]\d{1,9})?+)?+(?:[^%\s=~#]{0,12}+%)?+/', $spelled, $match)
             || \strlen($match[0]) < \strlen($match[1]) + 2) {
             return [null, 0];
         }
         $number = str_replace(',', '.', $match[2] ?? '');
         $isWhole = str_ends_with($match[0], '%');
-        if ('' === $number && !$isWhole) {
+        if ('' === $number && !Regex::match('/%[-+]\d/', $match[0])) {
             return [null, 0];
         }
         $span = new Span($this->start + $offset + \strlen($match[1]), $this->start + $offset + \strlen($match[0]));

@@ -113,7 +113,7 @@ final class GiftSplitter
             default => BlockKind::Comment,
         };
         if ($end > $this->start) {
-            if ($this->touchesPrevious) {
+            if ($this->touchesPrevious && $kind->isNumbered()) {
                 $this->previousTouchesThis();
             }
             $surroundings = $this->touchesPrevious ? new Surroundings(touchesPrevious: true, startsMidLine: "\n" !== $this->text[$this->start - 1]) : null;

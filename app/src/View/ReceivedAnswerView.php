@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+/** An answer, and what it earns in per cent. */
+final readonly class ReceivedAnswerView
+{
+    public function __construct(public string $text, public string $earns)
+    {
+    }
+}
