@@ -19,7 +19,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     expect((await checker().analyze()).violations).toEqual([])
 
     await openSheet(page, 'Swarms and spring')
-    for (const leaf of ['Proof', 'Findings', 'Names & points', 'Earlier', 'Hand over'] as const) {
+    for (const leaf of ['Proof', 'Findings', 'Names & points', 'Earlier', 'Rehearsal', 'Hand over'] as const) {
       await openLeaf(page, leaf)
       await expect(page.locator('.leaf').getByLabel(leaf === 'Hand over' ? 'Where does it go?' : leaf, { exact: true })).toBeVisible()
       await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))

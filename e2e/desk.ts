@@ -39,7 +39,7 @@ export async function drop(page: Page, file: string, name: string): Promise<void
   )
 }
 
-export async function openLeaf(page: Page, name: 'Tidied' | 'Columns' | 'Proof' | 'Findings' | 'Names & points' | 'Hand over' | 'Earlier'): Promise<void> {
+export async function openLeaf(page: Page, name: 'Tidied' | 'Columns' | 'Proof' | 'Findings' | 'Names & points' | 'Rehearsal' | 'Hand over' | 'Earlier'): Promise<void> {
   await page.getByRole('navigation', { name: 'Leaves' }).getByRole('link', { name }).click()
 }
 

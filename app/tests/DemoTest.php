@@ -17,6 +17,7 @@ use Notagram\Question\KeptPictures;
 use Notagram\Question\Numeric;
 use Notagram\Question\Question;
 use Notagram\Question\QuestionType;
+use Notagram\Rehearsal\Rehearsal;
 use Notagram\Question\TrueFalse;
 use Notagram\Source\SourceText;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -35,10 +36,10 @@ final class DemoTest extends ApiTestCase
 
         self::assertIsArray($sheets);
         self::assertSame(
-            ['Swarms and spring', 'Castes and their work', 'A year with bees', 'Honey and hive products', 'Winter losses (copy of a copy)', 'Foundation paper 2016', 'Spring test with key', 'Swarm week', 'Bees in many tongues', 'Question store'],
+            ['Swarms and spring', 'Castes and their work', 'A year with bees', 'Winter course', 'Honey and hive products', 'Winter losses (copy of a copy)', 'Foundation paper 2016', 'Spring test with key', 'Swarm week', 'Bees in many tongues', 'Question store'],
             array_map(static fn (mixed $sheet) => self::at($sheet, 'title'), $sheets),
         );
-        self::assertSame([1_000, 10], [self::at($sheets[9], 'count'), self::at($sheets[4], 'expected')]);
+        self::assertSame([1_000, 10], [self::at($sheets[10], 'count'), self::at($sheets[5], 'expected')]);
     }
 
     public function testTheCleanSheetsAreClean(): void
@@ -46,6 +47,13 @@ final class DemoTest extends ApiTestCase
         foreach (['Castes and their work.gift.txt', 'Honey and hive products.txt', 'A year with bees.gram'] as $file) {
             self::assertSame([], self::codes(self::checked($file)), $file);
         }
+    }
+
+    public function testAnImportOfTheWinterCourseStopsAtQuestion20Of50(): void
+    {
+        $sheet = self::checked('Winter course.gift.txt')->sheet;
+        $trial = (new Rehearsal())->ofFile($sheet, $sheet->source->text);
+        self::assertSame([50, 19, 20, 30], [$trial->questions, \count($trial->taken), $trial->stoppedAt, $trial->notReached]);
     }
 
     public function testEveryTypeOfQuestionIsShown(): void

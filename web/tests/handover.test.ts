@@ -178,6 +178,7 @@ describe('where a sheet goes', () => {
     isText: true,
     isByBlock: true,
     isPage: false,
+    canBeRehearsed: false,
     styles: [],
   })
   const prospect = { target: 'aiken', whole: 8, changed: 1, notReady: 0, dropped: 1 }
@@ -294,7 +295,15 @@ describe('the style of a target', () => {
       isOfPictures: true,
     },
   ]
-  const target = { id: 'starred', label: 'Starred list', about: '', isByBlock: false, isPage: false, styles }
+  const target = {
+    id: 'starred',
+    label: 'Starred list',
+    about: '',
+    isByBlock: false,
+    isPage: false,
+    canBeRehearsed: false,
+    styles,
+  }
 
   it('is asked for by what differs from the usual', () => {
     expect(styled(target, [], true)).toBe('starred')

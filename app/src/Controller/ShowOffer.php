@@ -25,6 +25,7 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\StyleChoice;
 use Notagram\Notation\StyleValue;
 use Notagram\Question\FormattedText;
+use Notagram\Rehearsal\Rehearsal;
 use Notagram\Source\Encoding;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -62,6 +63,7 @@ final readonly class ShowOffer
             $this->sentences->of($target->about()),
             $target instanceof BlockTarget && !$target->isNumbered(),
             $target instanceof PageTarget,
+            \in_array($target->id(), Rehearsal::targets(), true),
             array_map(fn (StyleChoice $choice) => new StyleChoiceView(
                 $this->sentences->of($choice->label),
                 array_map(fn (StyleValue $value) => new StyleValueView($value->word, $this->sentences->of($value->label)), $choice->values),

@@ -41,6 +41,8 @@ export type StateText = Schemas['StateTextView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
+export type Rehearsal = Schemas['RehearsalView']
+export type RehearsalWish = NonNullable<paths['/api/sheets/{id}/rehearsal']['get']['parameters']['query']>
 export type Prospect = Schemas['ProspectView']
 export type TidyRow = Schemas['TidyRowView']
 export type TableReading = Schemas['TableView']
@@ -95,6 +97,14 @@ async function opened(id: string): Promise<Answer<Sheet>> {
 }
 
 const at = (id: string) => ({ params: { path: { id } } })
+
+/** Without what nobody chose; the server reads a switch as 1 or 0. */
+const asQuery = (wish: RehearsalWish) =>
+  Object.fromEntries(
+    Object.entries(wish)
+      .filter(([, value]) => value !== null && value !== false)
+      .map(([name, value]) => [name, value === true ? 1 : value]),
+  ) as RehearsalWish
 
 const ofPicture = (id: string, number: number) => ({ params: { path: { id, number } } })
 
@@ -178,6 +188,8 @@ export const api = {
     asked(client.PATCH('/api/groups/{id}', { ...at(id), body: change })),
   removeGroup: (id: string) => asked(client.DELETE('/api/groups/{id}', at(id))),
   prospects: (id: string) => asked(client.GET('/api/sheets/{id}/prospects', at(id))),
+  rehearsal: (id: string, wish: RehearsalWish) =>
+    asked(client.GET('/api/sheets/{id}/rehearsal', { params: { path: { id }, query: asQuery(wish) } })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
   /** The text of the file, for a target that is one. */

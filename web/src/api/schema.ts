@@ -2955,6 +2955,8 @@ export interface components {
             isByBlock: boolean;
             /** @description whether it is shown as the page that it is */
             isPage: boolean;
+            /** @description whether there is a stand-in for who takes it */
+            canBeRehearsed: boolean;
             styles: components["schemas"]["StyleChoiceView"][];
         };
         /** @description Some terms that are asked together. */

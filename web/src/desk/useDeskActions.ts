@@ -62,6 +62,7 @@ export function useDeskActions({
     leaf('findings'),
     leaf('outline'),
     leaf('states'),
+    leaf('rehearsal'),
     leaf('handover'),
     { id: 'shelf', keys: '', run: () => void router.push('/') },
     { id: 'dark', keys: '', run: () => (isDark.value = !isDark.value) },

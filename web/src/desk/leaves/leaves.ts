@@ -6,6 +6,7 @@ import HandoverLeaf from './handover/HandoverLeaf.vue'
 import type { LeafName } from './names'
 import OutlineLeaf from './outline/OutlineLeaf.vue'
 import ProofLeaf from './proof/ProofLeaf.vue'
+import RehearsalLeaf from './rehearsal/RehearsalLeaf.vue'
 import StatesLeaf from './states/StatesLeaf.vue'
 import TidiedLeaf from './tidied/TidiedLeaf.vue'
 
@@ -24,5 +25,6 @@ export const LEAVES: Readonly<Record<LeafName, Leaf>> = {
   findings: { component: FindingsLeaf },
   outline: { component: OutlineLeaf },
   states: { component: StatesLeaf },
+  rehearsal: { component: RehearsalLeaf },
   handover: { component: HandoverLeaf },
 }
