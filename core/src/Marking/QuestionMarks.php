@@ -112,7 +112,7 @@ final readonly class QuestionMarks
     /** @param list<Option> $options */
     private static function ofChoice(array $options): self
     {
-        $percents = array_map(static fn (Option $option) => $option->weight->percent(), $options);
+        $percents = array_map(static fn (Option $option) => $option->weight->share(), $options);
 
         return [] === $percents
             ? new self(BigRational::zero(), BigRational::zero(), null, [new Outcome(BigRational::zero(), 1)])
@@ -124,7 +124,7 @@ final readonly class QuestionMarks
     {
         $best = $worst = BigRational::zero();
         foreach ($options as $option) {
-            $percent = $option->weight->percent();
+            $percent = $option->weight->share();
             [$best, $worst] = $percent->isPositive() ? [$best->plus($percent), $worst] : [$best, $worst->plus($percent)];
         }
 
@@ -145,7 +145,7 @@ final readonly class QuestionMarks
         foreach ($options as $option) {
             $ticked = $sums;
             foreach ($sums as $outcome) {
-                $with = $outcome->earns->plus($option->weight->percent());
+                $with = $outcome->earns->plus($option->weight->share());
                 $ticked[(string) $with] = new Outcome($with, ($ticked[(string) $with]->ways ?? 0) + $outcome->ways);
             }
             $sums = $ticked;

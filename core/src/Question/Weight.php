@@ -11,6 +11,9 @@ use Notagram\Source\Regex;
 /** Per cent of a question's points: exact, and remembered as it was written. */
 final readonly class Weight
 {
+    /** An even share is one of so many at most: there are no more letters for options. */
+    private const MOST_PARTS = 26;
+
     /** Where the weight has at most five decimals, so many hundred-thousandths of a per cent: nearly all, and quick to add up. */
     public ?int $units;
 
@@ -51,6 +54,27 @@ final readonly class Weight
     public function percent(): BigRational
     {
         return BigRational::of($this->written);
+    }
+
+    /**
+     * The fraction that it stands for: five decimals that are k · 100/n, with n up to 26, are that share, so that all shares come
+     * to a whole; else as written.
+     */
+    public function share(): BigRational
+    {
+        /** @var array<int, BigRational> $known by units */
+        static $known = [];
+        if (null === $this->units || !$this->hasFiveDecimals()) {
+            return $this->percent();
+        }
+        for ($parts = 3; !isset($known[$this->units]) && $parts <= self::MOST_PARTS; ++$parts) {
+            $times = (int) round($this->units * $parts / 10_000_000);
+            if ((int) round($times * 10_000_000 / $parts) === $this->units) {
+                $known[$this->units] = BigRational::ofFraction(100 * $times, $parts);
+            }
+        }
+
+        return $known[$this->units] ?? $this->percent();
     }
 
     public function isAboveZero(): bool
