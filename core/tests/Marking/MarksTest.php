@@ -27,7 +27,7 @@ final class MarksTest extends TestCase
         yield 'one right, one wrong box' => ['Pick. {~%100%a ~%-100%b}', '100', '-100', '0', '25'];
         // 0, 50, 50, 100, and with the wrong one 0, 0, 0, 0.
         yield 'two right, one wrong box' => ['Pick. {~%50%a ~%50%b ~%-100%c}', '100', '-100', '0', '25'];
-        yield 'a third each' => ['Pick. {~%33.33333%a ~%33.33333%b ~%33.33333%c ~%-100%d}', '9999999/100000', '-100', '-1/100000', '9999999/400000'];
+        yield 'a third each' => ['Pick. {~%33.33333%a ~%33.33333%b ~%33.33333%c ~%-100%d}', '100', '-100', '0', '25'];
         yield 'typed' => ['What? {=wax}', '100', '0', null, '0'];
         // Each of three prompts is right once in four.
         yield 'matching with one match too many' => ["Match. {=a -> 1\n=b -> 2\n=c -> 3\n= -> 4}", '100', '0', null, '25'];
@@ -92,7 +92,7 @@ final class MarksTest extends TestCase
     /** Points and weights with many decimals make steps too fine to count. */
     public function testFineStepsAreBounded(): void
     {
-        $questions = self::questionsOf(implode("\n\n", array_map(static fn (int $number) => "// (1.00000000000{$number} points)\nWhich? {=a ~%33.33333%b ~c}", range(101, 140))));
+        $questions = self::questionsOf(implode("\n\n", array_map(static fn (int $number) => "// (1.00000000000{$number} points)\nWhich? {=a ~%33.33337%b ~c}", range(101, 140))));
         $chance = SheetMarks::of($questions)->halfChance;
 
         self::assertNull($chance?->exact);
