@@ -27,6 +27,12 @@ const router = createRouter({
       component: openDesk,
       props: (route) => ({ id: route.params.id, leaf: route.params.leaf || FIRST_LEAF }),
     },
+    {
+      path: '/sittings/:id',
+      name: 'sitting',
+      component: () => import('./pages/SittingPage.vue'),
+      props: true,
+    },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

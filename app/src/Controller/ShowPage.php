@@ -13,6 +13,7 @@ use Twig\Environment;
 
 /** The one page of the application: what it shows is decided in the browser, by its address. */
 #[Route('/', methods: ['GET'])]
+#[Route('/sittings/{sitting}', methods: ['GET'])]
 #[Route('/sheets/{id}/{leaf}', defaults: ['leaf' => 'proof'], methods: ['GET'])]
 final readonly class ShowPage
 {

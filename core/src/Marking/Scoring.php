@@ -11,6 +11,7 @@ use Notagram\Message\Message;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Essay;
+use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
 use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
@@ -57,6 +58,39 @@ final readonly class Scoring
         $percent = BelowZero::Never === $this->belowZero ? BigRational::max($percent, 0) : $percent;
 
         return new QuestionScore($percent->multipliedBy($points)->dividedBy(100), $points, $why);
+    }
+
+    /**
+     * What an answer still earns that was not the first try: each try before it costs so much of the points.
+     *
+     * @param BigRational $cost per cent
+     */
+    public static function afterTries(QuestionScore $score, int $tries, BigRational $cost): QuestionScore
+    {
+        if ($tries < 2 || !$score->earned->isPositive() || $cost->isZero()) {
+            return $score;
+        }
+        $lost = $cost->multipliedBy($tries - 1)->multipliedBy($score->of)->dividedBy(100);
+        $why = Message::of('mark/tries', why: $score->why, tries: $tries, cost: self::shown(BigRational::min($cost->multipliedBy($tries - 1), 100)));
+
+        return new QuestionScore(BigRational::max($score->earned->minus($lost), 0), $score->of, $why, $score->isByHand);
+    }
+
+    /**
+     * What the author says to that answer.
+     *
+     * @return list<FormattedText>
+     */
+    public static function feedback(Question $question, GivenAnswer $given): array
+    {
+        $answers = $question->answers;
+        $accepted = '' === $given->text ? null : ($answers instanceof Numeric ? self::bestNumber($answers->numbers, $given->text) : self::bestText($question->accepted(), $given->text));
+
+        return array_values(array_filter([
+            ...array_map(static fn (int $place) => ($question->options()[$place] ?? null)?->feedback, $given->options),
+            $answers instanceof TrueFalse && null !== $given->truth ? ($answers->answer === $given->truth ? $answers->feedbackWhenRight : $answers->feedbackWhenWrong) : null,
+            $accepted?->feedback,
+        ]));
     }
 
     /**
@@ -164,18 +198,26 @@ final readonly class Scoring
      */
     private static function ofNumber(array $numbers, string $typed): array
     {
-        $value = TypedAnswer::number($typed);
-        if (null === $value) {
+        if (null === TypedAnswer::number($typed)) {
             return [BigRational::zero(), new Message('mark/no-number')];
         }
+        $best = self::bestNumber($numbers, $typed);
+
+        return null === $best ? self::whole(false) : [$best->weight->share(), Message::of('mark/in-range', accepted: $best->spelled(), percent: self::shown($best->weight->share()))];
+    }
+
+    /** @param list<AcceptedNumber> $numbers */
+    private static function bestNumber(array $numbers, string $typed): ?AcceptedNumber
+    {
+        $value = TypedAnswer::number($typed);
         $best = null;
         foreach ($numbers as $number) {
-            if (self::fits($value, $number) && (null === $best || $number->weight->isGreaterThan($best->weight))) {
+            if (null !== $value && self::fits($value, $number) && (null === $best || $number->weight->isGreaterThan($best->weight))) {
                 $best = $number;
             }
         }
 
-        return null === $best ? self::whole(false) : [$best->weight->share(), Message::of('mark/in-range', accepted: $best->spelled(), percent: self::shown($best->weight->share()))];
+        return $best;
     }
 
     private static function fits(BigDecimal $value, AcceptedNumber $number): bool
@@ -194,6 +236,14 @@ final readonly class Scoring
      */
     private static function ofText(array $accepted, string $typed): array
     {
+        $best = self::bestText($accepted, $typed);
+
+        return null === $best ? self::whole(false) : [$best->weight->share(), Message::of('mark/accepted', accepted: $best->text, percent: self::shown($best->weight->share()))];
+    }
+
+    /** @param list<AcceptedAnswer> $accepted */
+    private static function bestText(array $accepted, string $typed): ?AcceptedAnswer
+    {
         $form = TypedAnswer::heedsCase(array_map(static fn (AcceptedAnswer $one) => $one->text, $accepted)) ? TypedAnswer::normal(...) : TypedAnswer::folded(...);
         $best = null;
         foreach ($accepted as $one) {
@@ -202,7 +252,7 @@ final readonly class Scoring
             }
         }
 
-        return null === $best ? self::whole(false) : [$best->weight->share(), Message::of('mark/accepted', accepted: $best->text, percent: self::shown($best->weight->share()))];
+        return $best;
     }
 
     /** Per cent with at most two decimals, thirds as such, with a true minus. */

@@ -41,6 +41,11 @@ export type StateText = Schemas['StateTextView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
+export type Sitting = Schemas['SittingView']
+export type SittingQuestion = Schemas['SittingQuestionView']
+export type GivenAnswer = Schemas['GivenAnswerRequest']
+export type HandedIn = Schemas['HandedInView']
+export type MarkedAnswer = Schemas['MarkedAnswerView']
 export type Rehearsal = Schemas['RehearsalView']
 export type RehearsalWish = NonNullable<paths['/api/sheets/{id}/rehearsal']['get']['parameters']['query']>
 export type Prospect = Schemas['ProspectView']
@@ -190,6 +195,17 @@ export const api = {
   prospects: (id: string) => asked(client.GET('/api/sheets/{id}/prospects', at(id))),
   rehearsal: (id: string, wish: RehearsalWish) =>
     asked(client.GET('/api/sheets/{id}/rehearsal', { params: { path: { id }, query: asQuery(wish) } })),
+  /** What a pupil gets, without the right answers; of one question alone where its number is given. */
+  sitting: (id: string, shuffles: boolean, question: number | null) =>
+    asked(
+      client.GET('/api/sheets/{id}/sitting', {
+        params: {
+          path: { id },
+          query: { ...(shuffles ? { shuffles: 1 as unknown as boolean } : {}), ...(question ? { question } : {}) },
+        },
+      }),
+    ),
+  handIn: (body: Schemas['HandInRequest']) => asked(client.POST('/api/sittings', { body })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),
   /** The text of the file, for a target that is one. */

@@ -1852,6 +1852,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/sitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a pupil gets of a sheet. It tells nothing of which answers are right. */
+        get: {
+            parameters: {
+                query?: {
+                    shuffles?: boolean;
+                    question?: number | null;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A sheet as a pupil gets it: nothing in it tells which answers are right. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SittingView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/states": {
         parameters: {
             query?: never;
@@ -2144,6 +2194,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks the answers of a sitting. Nothing of them is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HandInRequest"];
+                };
+            };
+            responses: {
+                /** @description Answers, marked. Numbers are shown with at most two decimals. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HandedInView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table-template.{ending}": {
         parameters: {
             query?: never;
@@ -2375,6 +2474,19 @@ export interface components {
             /** @description as they are counted; null for the whole sheet */
             questions?: number[] | null;
         };
+        /** @description What was answered to one question, in the one way that its type takes. */
+        GivenAnswerRequest: {
+            number: number;
+            letters?: string[] | null;
+            truth?: boolean | null;
+            text?: string | null;
+            /** @description by prompt */
+            matches?: {
+                [key: string]: unknown;
+            } | null;
+            /** @description how many this is */
+            tries?: number;
+        };
         /** @description What going on in another notation would change. */
         GoingOnView: {
             /** @description each once, with the numbers of its questions */
@@ -2392,6 +2504,27 @@ export interface components {
             id: string;
             name: string;
             isFolded: boolean;
+        };
+        /** @description Answers to the text that is sealed in the ticket. */
+        HandInRequest: {
+            ticket: string;
+            answers: components["schemas"]["GivenAnswerRequest"][];
+            /** @description what wrong answers may take below nothing: no, question or sheet */
+            belowZero?: string;
+            /** @description of each further try, in per cent of the points, such as 100/3 */
+            cost?: string;
+            /** @description whether the right answers may be told */
+            isFinal?: boolean;
+        };
+        /** @description Answers, marked. Numbers are shown with at most two decimals. */
+        HandedInView: {
+            earned: string;
+            of: string;
+            /** @description of the points that can be earned without a hand’s marking */
+            percent: string;
+            /** @description whether the sheet has another text by now than the one that was sat */
+            hasChanged: boolean;
+            questions: components["schemas"]["MarkedAnswerView"][];
         };
         /** @description A place where words were found, with some of what stands around them. */
         HitView: {
@@ -2440,6 +2573,22 @@ export interface components {
             unmark?: boolean;
             /** @description all accepted answers as written, parted by “ / ” */
             forms?: string | null;
+        };
+        /** @description What one answer earned. Which answer is right stands there only once all is handed in. */
+        MarkedAnswerView: {
+            number: number;
+            earned: string;
+            of: string;
+            /** @description whether nothing more can be earned */
+            isFull: boolean;
+            isByHand: boolean;
+            why: string;
+            /** @description html of what the author says to that answer */
+            feedback: string[];
+            /** @description the right answers as text */
+            right: string[] | null;
+            /** @description html */
+            explanation: string | null;
         };
         /** @description The edits that mark. */
         MarkedView: {
@@ -2832,6 +2981,43 @@ export interface components {
             /** @description in their order */
             groups: components["schemas"]["GroupView"][];
             sheets: components["schemas"]["ShelfSheetView"][];
+        };
+        /** @description An option, with the letter that it has in the sheet. */
+        SittingOptionView: {
+            letter: string;
+            html: string;
+        };
+        /** @description What is to be given a match, and how an answer names it. */
+        SittingPromptView: {
+            name: string;
+            html: string;
+        };
+        /** @description A question to be answered; html is safe to show. */
+        SittingQuestionView: {
+            /** @description in the sheet */
+            number: number;
+            /** @enum {string} */
+            type: "choice" | "multiple-response" | "true-false" | "short-answer" | "numeric" | "matching" | "gap" | "essay" | "stimulus";
+            /** @description for one that is right */
+            points: string;
+            /** @description as html; a gap is an empty element of that class */
+            stem: string;
+            /** @description whether a word or a number is typed */
+            isTyped: boolean;
+            /** @description in the order in which they are shown */
+            options: components["schemas"]["SittingOptionView"][];
+            prompts: components["schemas"]["SittingPromptView"][];
+            /** @description each once, in an order of their own */
+            matches: string[];
+        };
+        /** @description A sheet as a pupil gets it: nothing in it tells which answers are right. */
+        SittingView: {
+            title: string;
+            /** @description the text that it began with, sealed; it is handed in with the answers */
+            ticket: string;
+            /** @description how many questions are left out because they cannot be read */
+            unreadable: number;
+            questions: components["schemas"]["SittingQuestionView"][];
         };
         /** @description How to make the new list of blocks from the one the browser has: keep so many at its start and end, put these between. */
         SpliceView: {

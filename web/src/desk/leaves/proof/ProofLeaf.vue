@@ -4,6 +4,7 @@ import ToggleSwitch from 'primevue/toggleswitch'
 import Button from 'primevue/button'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
@@ -49,6 +50,7 @@ const {
 const emit = defineEmits<{ moved: []; show: [leaf: LeafName] }>()
 const { t } = useI18n()
 const { offer } = useOffer()
+const router = useRouter()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
 const categories = useCategories(desk.reading)
@@ -82,6 +84,11 @@ const editing = ref<{ number: number; at: string } | null>(null)
 
 function change(number: number | null, at: string): void {
   if (number !== null) editing.value = { number, at }
+}
+
+async function tryIt(number: number | null): Promise<void> {
+  await desk.settled()
+  await router.push({ name: 'sitting', params: { id: sheetId }, query: { question: number } })
 }
 
 async function endChange(): Promise<void> {
@@ -291,6 +298,7 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
             @truth="(value) => block.number !== null && marking.truth(block.number, value)"
             @forms="(written) => block.number !== null && marking.forms(block.number, written)"
             @change="(at) => change(block.number, at)"
+            @try="tryIt(block.number)"
           />
           <div v-else class="broken" :class="{ 'is-stray': block.kind === 'stray' }">
             <p>{{ block.kind === 'stray' ? t('proof.stray') : t('proof.broken') }}</p>

@@ -26,6 +26,8 @@ const emit = defineEmits<{
   forms: [written: string]
   /** One of its texts is to be changed. */
   change: [at: string]
+  /** It is to be answered as a pupil does. */
+  try: []
 }>()
 const { t } = useI18n()
 
@@ -79,6 +81,16 @@ const truths = computed(() => [
         @click="emit('change', 'stem')"
       >
         {{ t('proof.change') }}
+      </button>
+      <button
+        v-if="number !== null && question.type !== 'stimulus'"
+        type="button"
+        class="change"
+        :tabindex="isCurrent ? 0 : -1"
+        :aria-label="t('sitting.tryItOf', { number })"
+        @click="emit('try')"
+      >
+        {{ t('sitting.tryIt') }}
       </button>
     </h3>
     <QuestionText class="pupil stem" :html="question.stem" @dblclick="emit('change', 'stem')" />

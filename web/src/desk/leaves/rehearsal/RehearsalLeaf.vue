@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import Button from 'primevue/button'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import type { RehearsalWish } from '@/api/client'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
@@ -22,6 +24,7 @@ const { desk, sheetId } = defineProps<{
 const emit = defineEmits<{ moved: [] }>()
 const { t } = useI18n()
 const { offer } = useOffer()
+const router = useRouter()
 const list = useTemplateRef('list')
 const BEHAVIOURS = ['stop-keep', 'stop-drop', 'skip'] as const
 
@@ -107,6 +110,12 @@ function estimate({ fate, received, differences, block }: Rehearsed): number {
   )
 }
 
+/** What was typed a moment ago is sat as well. */
+async function sit(): Promise<void> {
+  await desk.settled()
+  await router.push({ name: 'sitting', params: { id: sheetId } })
+}
+
 const pathOf = (path: readonly string[]) => (path.length ? path.join(' / ') : t('rehearsal.noCategory'))
 
 defineExpose({ list, items })
@@ -141,6 +150,7 @@ defineExpose({ list, items })
       <label v-if="hasOtherBytes"
         ><ToggleSwitch v-model="anyEncoding" size="small" /> {{ t('rehearsal.anyEncoding') }}</label
       >
+      <Button size="small" severity="secondary" outlined @click="sit">{{ t('sitting.open') }}</Button>
     </template>
     <template #notice>
       <div v-if="rehearsal" class="told" :class="{ 'is-whole': isWhole }" aria-live="polite">

@@ -1,0 +1,56 @@
+import AxeBuilder from '@axe-core/playwright'
+import { openSheet } from './desk'
+import { expect, test } from './story'
+
+test('a sheet is sat by keyboard alone, nothing gives an answer away, and marks have their reasons', async ({ page }) => {
+  await openSheet(page, 'Castes and their work')
+  await page.getByRole('link', { name: 'Rehearsal' }).click()
+  const asked: string[] = []
+  page.on('response', async (response) => {
+    if (response.url().includes('/api/') && /json/.test(response.headers()['content-type'] ?? '')) {
+      asked.push(`${response.url()} ${await response.text().catch(() => '')}`)
+    }
+  })
+  await page.getByRole('button', { name: 'Sit it as a pupil' }).click()
+  await page.waitForURL('**/sittings/*')
+  await page.reload()
+  asked.length = 0
+
+  // Nothing but keys from here on: the options as they stand, two tries.
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeFocused()
+  await page.getByRole('checkbox', { name: 'Mix the options' }).focus()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('2')
+  await expect(page.getByLabel('Tries for each question')).toHaveValue('2')
+  await page.getByRole('button', { name: 'Begin' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Castes and their work' })).toBeVisible()
+  await page.keyboard.press('B')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('1 of 15 answered')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.marked').first()).toContainText(/Right|Wrong/)
+  for (const answer of asked) expect(answer).not.toMatch(/"(?:isKey|key|weight|right":\[)/)
+
+  // It waits where it was left.
+  await page.reload()
+  await expect(page.getByText('1 of 15 answered')).toBeVisible()
+  expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()).violations).toEqual([])
+  await page.getByRole('button', { name: 'Hand in' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: / of \d+ points/ })).toBeVisible()
+  await expect(page.locator('.marked').nth(2)).toContainText('No answer.')
+  await expect(page.locator('.marked').nth(2)).toContainText('Right:')
+  await page.getByRole('button', { name: 'Throw away' }).click()
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
+})
+
+test('one question is tried from the Proof', async ({ page }) => {
+  await openSheet(page, 'Castes and their work')
+  await page.getByRole('button', { name: 'Try question 1', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Try question 1' })).toBeVisible()
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByRole('group', { name: 'Question 1' })).toBeVisible()
+  await expect(page.getByRole('group', { name: 'Question 2' })).toHaveCount(0)
+})
