@@ -47,7 +47,7 @@ final class GuideTest extends ApiTestCase
                 }
             }
         }
-        foreach (['/guide', '/guide/1-bring-in', '/guide/8-hand-over', '/guide/13-starred-list', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
+        foreach (['/guide', '/guide/1-bring-in', '/guide/9-hand-over', '/guide/14-starred-list', '/guide/findings', '/guide/pictures/shelf.png'] as $expected) {
             self::assertArrayHasKey($expected, $seen);
         }
     }
@@ -56,10 +56,10 @@ final class GuideTest extends ApiTestCase
     public static function pagesOfNotations(): iterable
     {
         $only = static fn (QuestionType ...$held) => array_values(array_filter(QuestionType::cases(), static fn (QuestionType $type) => !\in_array($type, $held, true)));
-        yield 'gram' => ['10-gram', []];
-        yield 'gift' => ['11-gift', []];
-        yield 'aiken' => ['12-aiken', $only(QuestionType::Choice)];
-        yield 'starred' => ['13-starred-list', [QuestionType::Numeric]];
+        yield 'gram' => ['11-gram', []];
+        yield 'gift' => ['12-gift', []];
+        yield 'aiken' => ['13-aiken', $only(QuestionType::Choice)];
+        yield 'starred' => ['14-starred-list', [QuestionType::Numeric]];
     }
 
     /**

@@ -257,6 +257,10 @@ select {
   background: var(--doubt-wash);
 }
 
+.marked b {
+  margin-inline-end: 6px;
+}
+
 .right span:not(:last-child)::after {
   content: ' · ';
 }

@@ -23,7 +23,7 @@ final readonly class AikenReceiver implements Receiver
     private const OPTION = '/^([A-Z])[.)] ([^ \t].*)\z/';
     private const ANSWER = '/^ANSWER: ([A-Z])\z/';
     /** A line that looks like one of these is no stem. */
-    private const NO_STEM = '/^[ \t]*(?:[A-Z][.)] |ANSWER: )/';
+    private const NO_STEM = '/^(?:[ \t]|\xC2\xA0)*(?:[A-Z][.)] |ANSWER: )/';
 
     public function receive(string $text): array
     {

@@ -18,8 +18,7 @@ final readonly class GiftReceiver implements Receiver
     public function receive(string $text): array
     {
         $pieces = $lines = $category = [];
-        // What stands at the end of a file is trimmed, whatever blanks they are.
-        foreach (TextLine::of(Regex::replace('/(?:\s|\xC2\xA0)++\z/', '', $text)) as $line) {
+        foreach (TextLine::of($text) as $line) {
             // Comments part and join nothing.
             if ($line->startsWith('//')) {
                 continue;
@@ -29,6 +28,9 @@ final readonly class GiftReceiver implements Receiver
                 $lines[] = $line;
                 continue;
             }
+            if ($isCategory) {
+                $lines = self::withoutBlankEnd($lines);
+            }
             if ([] !== $lines) {
                 $pieces[] = self::piece($lines, $category);
                 $lines = [];
@@ -37,11 +39,28 @@ final readonly class GiftReceiver implements Receiver
                 $category = self::path(substr(ltrim($line->text, " \t"), \strlen(self::CATEGORY)));
             }
         }
+        $lines = self::withoutBlankEnd($lines);
         if ([] !== $lines) {
             $pieces[] = self::piece($lines, $category);
         }
 
         return $pieces;
+    }
+
+    /**
+     * What stands before a category, or at the end of the file, is trimmed, whatever blanks they are.
+     *
+     * @param list<TextLine> $lines
+     *
+     * @return list<TextLine>
+     */
+    private static function withoutBlankEnd(array $lines): array
+    {
+        while ([] !== $lines && Regex::match('/^(?:\s|\xC2\xA0)*+\z/', $lines[array_key_last($lines)]->text)) {
+            array_pop($lines);
+        }
+
+        return $lines;
     }
 
     /**
