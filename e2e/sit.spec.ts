@@ -54,3 +54,29 @@ test('one question is tried from the Proof', async ({ page }) => {
   await expect(page.getByRole('group', { name: 'Question 1' })).toBeVisible()
   await expect(page.getByRole('group', { name: 'Question 2' })).toHaveCount(0)
 })
+
+test('questions are drawn from three categories, and sat', async ({ page }) => {
+  await openSheet(page, 'Winter course')
+  await page.getByRole('link', { name: 'Rehearsal' }).click()
+  await page.getByRole('button', { name: 'Draw …' }).click()
+  const panel = page.getByRole('region', { name: 'Draw questions at random' })
+  await panel.getByLabel('From where, line 1').selectOption('Winter course/Castes')
+  for (const [line, category] of [
+    [2, 'Winter course/Wax and comb'],
+    [3, 'Winter course/The year'],
+  ] as const) {
+    await panel.getByRole('button', { name: 'Draw from another category, too' }).click()
+    // The whole course overlaps with its parts, until a part is chosen.
+    await expect(panel.getByRole('alert')).toContainText('could both draw question')
+    await panel.getByLabel(`From where, line ${line}`).selectOption(category)
+  }
+  await expect(panel).toContainText('of 18: each appears with 27.8 %')
+  await expect(panel).toContainText('Every draw is worth 7 points.')
+  await panel.getByLabel('How many, line 1').fill('60')
+  await expect(panel.getByRole('alert')).toContainText('asks for more than there are: 18 questions can be drawn there.')
+  await panel.getByLabel('How many, line 1').fill('2')
+  await expect(panel).toContainText('Every draw is worth 4 points.')
+  await panel.getByRole('button', { name: 'Sit these' }).click()
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByText('0 of 4 answered')).toBeVisible()
+})

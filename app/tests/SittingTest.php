@@ -92,11 +92,25 @@ final class SittingTest extends ApiTestCase
     public function testTheTextThatWasBegunIsMarkedWhateverBecameOfTheSheet(): void
     {
         $id = $this->createSheet("Which? {=a ~b}\n", 'gift');
-        $ticket = self::textAt($this->begun($id, '?question=1'), 'ticket');
+        $ticket = self::textAt($this->begun($id, '?questions=1'), 'ticket');
         $hash = self::textAt($this->call('GET', "/api/sheets/{$id}"), 'reading.hash');
         $this->call('POST', "/api/sheets/{$id}/edits", ['changeId' => '0198c000-0000-7000-8000-000000000001', 'base' => $hash, 'digest' => null, 'edits' => [['from' => 8, 'to' => 12, 'text' => '~a =b']]]);
         $marked = $this->call('POST', '/api/sittings', ['ticket' => $ticket, 'answers' => [['number' => 1, 'letters' => ['A']]]]);
         self::assertSame(['1', true], [self::at($marked, 'earned'), self::at($marked, 'hasChanged')]);
+    }
+
+    public function testSomeQuestionsAreSatInTheOrderTheyWereDrawnIn(): void
+    {
+        $id = $this->createSheet(self::TEXT, 'gift');
+        self::assertSame([4, 1], array_column((array) self::at($this->begun($id, '?questions=4,1,9,99,x'), 'questions'), 'number'));
+        $draw = $this->call('GET', "/api/sheets/{$id}/draw?".http_build_query(['take' => '3 *', 'seed' => 'a']));
+        self::assertSame([8, '37.5'], [self::at($draw, 'lines.0.of'), self::at($draw, 'lines.0.each')]);
+        self::assertSame(['56', '3', '4'], [self::at($draw, 'sets'), self::at($draw, 'least'), self::at($draw, 'most')]);
+        self::assertSame(self::at($draw, 'drawn'), self::at($this->call('GET', "/api/sheets/{$id}/draw?".http_build_query(['take' => '3 *', 'seed' => 'a'])), 'drawn'));
+        foreach (['30 *' => 'asks for more than there are', '1 Wax' => 'There is no category', 'x' => 'does not say how many'] as $take => $sentence) {
+            self::assertStringContainsString($sentence, self::textAt($this->call('GET', "/api/sheets/{$id}/draw?".http_build_query(['take' => $take])), 'message'));
+            $this->assertStatus(422);
+        }
     }
 
     public function testWhatCannotBeMarkedIsRefusedWithASentence(): void

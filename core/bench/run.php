@@ -24,6 +24,8 @@ use Notagram\Intake\Tidy\Tidy;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
+use Notagram\Rehearsal\Rehearsal;
+use Notagram\Rehearsal\TrialImport;
 use Notagram\Source\SourceText;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -120,6 +122,7 @@ $papers = [
     'table' => [Corpus::table(...), static fn (string $text): Manuscript => Tabular::in($text)?->asTable(Notations::all()[0]) ?? throw new LogicException()],
     'package out' => [Corpus::gift(...), static fn (string $text): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
     'package in' => [static fn (int $questions): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8(Corpus::gift($questions)), Notations::all()[0]))->bytes, static fn (string $bytes): Manuscript => QtiPackage::read($bytes)?->manuscript() ?? throw new LogicException()],
+    'rehearse' => [Corpus::gift(...), static fn (string $text): TrialImport => (new Rehearsal())->ofFile(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]), $text)],
     'paper' => [Corpus::gift(...), static fn (string $text): string => (new PaperTarget())->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
 ];
 foreach ($papers as $name => [$corpus, $work]) {

@@ -18,9 +18,9 @@ final readonly class BeginSitting
     {
     }
 
-    /** @param ?int $question the number of the only one that is tried */
-    public function __invoke(Sheet $sheet, #[MapQueryParameter] bool $shuffles = false, #[MapQueryParameter] ?int $question = null): SittingView
+    /** @param string $questions the numbers of those that are sat, parted by commas; empty for all */
+    public function __invoke(Sheet $sheet, #[MapQueryParameter] bool $shuffles = false, #[MapQueryParameter] string $questions = ''): SittingView
     {
-        return $this->sittings->begin($sheet, $shuffles, $question);
+        return $this->sittings->begin($sheet, $shuffles, array_map(intval(...), array_filter(explode(',', $questions), is_numeric(...))));
     }
 }

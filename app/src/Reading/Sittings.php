@@ -49,8 +49,8 @@ final readonly class Sittings
     {
     }
 
-    /** @param ?int $only the number of the one question that is tried; null for all */
-    public function begin(Sheet $sheet, bool $shuffles, ?int $only): SittingView
+    /** @param array<int> $only the numbers of those that are sat, in their order; none for all */
+    public function begin(Sheet $sheet, bool $shuffles, array $only): SittingView
     {
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $plan = PaperPlan::inWords(...$shuffles ? ['shuffle-options'] : []) ?? throw new \LogicException('These are words of a paper.');
@@ -60,13 +60,15 @@ final readonly class Sittings
         foreach ($items as $index => $item) {
             $number = (int) $placed[$index]->number;
             $original = $placed[$index]->reading->question;
-            if (null !== $original && (null === $only || $only === $number)) {
-                $questions[] = $this->question($number, $item->question, $original, $sheet->keptPictures());
+            if (null !== $original && ([] === $only || \in_array($number, $only, true))) {
+                $questions[$number] = $this->question($number, $item->question, $original, $sheet->keptPictures());
             }
         }
+        // A draw is sat in its own order.
+        $inOrder = [] === $only ? array_values($questions) : array_values(array_filter(array_map(static fn (int $number) => $questions[$number] ?? null, $only)));
         $numbered = array_filter($read->blocks, static fn (PlacedBlock $one) => null !== $one->number);
 
-        return new SittingView($sheet->title(), $this->seal->seal($sheet), null === $only ? \count($numbered) - \count($placed) : 0, $questions);
+        return new SittingView($sheet->title(), $this->seal->seal($sheet), [] === $only ? \count($numbered) - \count($placed) : 0, $inOrder);
     }
 
     public function marked(HandInRequest $request): HandedInView

@@ -52,7 +52,9 @@ final readonly class Place
         foreach ($questions as $placed) {
             // What ends before the question lies in none.
             for (; isset($pieces[$next]) && $pieces[$next]->span->end <= $placed->block->start; ++$next) {
-                $places = self::withStray($places, $pieces[$next], $lines);
+                if (!self::touchesLast($places, $pieces[$next])) {
+                    $places[] = self::stray($pieces[$next], $lines);
+                }
             }
             $here = [];
             for ($index = $next; isset($pieces[$index]) && $pieces[$index]->span->start < $placed->block->end; ++$index) {
@@ -61,22 +63,25 @@ final readonly class Place
             $places[] = new self($placed, $here, $lines->lineAt($placed->block->start));
         }
         for (; isset($pieces[$next]); ++$next) {
-            $places = self::withStray($places, $pieces[$next], $lines);
+            if (!self::touchesLast($places, $pieces[$next])) {
+                $places[] = self::stray($pieces[$next], $lines);
+            }
         }
 
         return $places;
     }
 
-    /**
-     * @param list<self> $places
-     *
-     * @return list<self>
-     */
-    private static function withStray(array $places, Piece $piece, LineMap $lines): array
+    /** @param list<self> $places */
+    private static function touchesLast(array $places, Piece $piece): bool
     {
-        $last = end($places);
+        $last = $places[array_key_last($places) ?? -1] ?? null;
 
-        return false !== $last && \in_array($piece, $last->pieces, true) ? $places : [...$places, new self(null, [$piece], $lines->lineAt($piece->span->start))];
+        return null !== $last && null !== $last->placed && $piece->span->start < $last->placed->block->end;
+    }
+
+    private static function stray(Piece $piece, LineMap $lines): self
+    {
+        return new self(null, [$piece], $lines->lineAt($piece->span->start));
     }
 
     public function number(): ?int

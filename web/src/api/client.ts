@@ -41,6 +41,7 @@ export type StateText = Schemas['StateTextView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
+export type Draw = Schemas['DrawView']
 export type Sitting = Schemas['SittingView']
 export type SittingQuestion = Schemas['SittingQuestionView']
 export type GivenAnswer = Schemas['GivenAnswerRequest']
@@ -195,16 +196,18 @@ export const api = {
   prospects: (id: string) => asked(client.GET('/api/sheets/{id}/prospects', at(id))),
   rehearsal: (id: string, wish: RehearsalWish) =>
     asked(client.GET('/api/sheets/{id}/rehearsal', { params: { path: { id }, query: asQuery(wish) } })),
-  /** What a pupil gets, without the right answers; of one question alone where its number is given. */
-  sitting: (id: string, shuffles: boolean, question: number | null) =>
+  /** What a pupil gets, without the right answers; of some questions alone where their numbers are given. */
+  sitting: (id: string, shuffles: boolean, questions: string) =>
     asked(
       client.GET('/api/sheets/{id}/sitting', {
         params: {
           path: { id },
-          query: { ...(shuffles ? { shuffles: 1 as unknown as boolean } : {}), ...(question ? { question } : {}) },
+          query: { ...(shuffles ? { shuffles: 1 as unknown as boolean } : {}), questions },
         },
       }),
     ),
+  draw: (id: string, take: string) =>
+    asked(client.GET('/api/sheets/{id}/draw', { params: { path: { id }, query: { take } } })),
   handIn: (body: Schemas['HandInRequest']) => asked(client.POST('/api/sittings', { body })),
   takeOff: (id: string) => asked(client.DELETE('/api/sheets/{id}', at(id))),
   putBack: (id: string) => asked(client.POST('/api/sheets/{id}/return', at(id))),

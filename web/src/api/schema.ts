@@ -724,6 +724,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/draw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Questions drawn at random, as a receiver does for each pupil. */
+        get: {
+            parameters: {
+                query: {
+                    take: string;
+                    seed?: string | null;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description What a draw gives, and how likely things are. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrawView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/edits": {
         parameters: {
             query?: never;
@@ -1864,7 +1914,7 @@ export interface paths {
             parameters: {
                 query?: {
                     shuffles?: boolean;
-                    question?: number | null;
+                    questions?: string;
                 };
                 header?: never;
                 path: {
@@ -2390,6 +2440,27 @@ export interface components {
             what: string;
             ours: string;
             theirs: string;
+        };
+        /** @description Of one line, how many there are to draw from, and how likely each of them appears, in per cent. */
+        DrawLineView: {
+            of: number;
+            each: string;
+        };
+        /** @description What a draw gives, and how likely things are. */
+        DrawView: {
+            seed: string;
+            /** @description numbers, in the order drawn */
+            drawn: number[];
+            /** @description the points of the draw that is worth least, so too most */
+            least: string;
+            most: string;
+            /** @description how many different sets there are */
+            sets: string;
+            /** @description per cent, that two pupils get no question in common */
+            disjoint: string;
+            /** @description per cent, that they get the same ones */
+            same: string;
+            lines: components["schemas"]["DrawLineView"][];
         };
         /** @description Puts a text in the place of a stretch; offsets of the browser’s editor, in which a line break is one character. */
         EditorEdit: {

@@ -23,9 +23,11 @@ interface Kept {
   at: number
 }
 
-const only = computed(() => Number(route.query.question) || null)
+const chosen = computed(() => (typeof route.query.questions === 'string' ? route.query.questions : ''))
+/** The one question that is tried, where it is one. */
+const only = computed(() => (/^\d+$/.test(chosen.value) ? Number(chosen.value) : null))
 const settings = useLocalStorage<SittingSettings>('notagram.sitting-settings', { ...SETTINGS }, { mergeDefaults: true })
-const kept = useLocalStorage<Kept | null>(`notagram.sitting.${id}${only.value ? `.${only.value}` : ''}`, null, {
+const kept = useLocalStorage<Kept | null>(`notagram.sitting.${id}${chosen.value ? `.${chosen.value}` : ''}`, null, {
   serializer: { read: (text) => JSON.parse(text) as Kept | null, write: (value) => JSON.stringify(value) },
 })
 const problem = ref('')
@@ -53,7 +55,7 @@ async function asked<T>(call: () => Promise<T>): Promise<T | null> {
 }
 
 async function begin(): Promise<void> {
-  const sitting = await asked(() => api.sitting(id, settings.value.shuffles, only.value))
+  const sitting = await asked(() => api.sitting(id, settings.value.shuffles, chosen.value))
   if (!sitting) return
   kept.value = { sitting, answers: {}, tries: {}, checked: {}, result: null, at: 0 }
   await focusFirst()

@@ -33,9 +33,11 @@ final readonly class AikenReceiver implements Receiver
             if ([] === $lines && $line->isBlank()) {
                 continue;
             }
-            $isBreak = $line->isBlank() && [] !== $lines;
+            $isBreak = $line->isBlank();
             // A blank line that breaks a question off is no part of it.
-            $lines = $isBreak ? $lines : [...$lines, $line];
+            if (!$isBreak) {
+                $lines[] = $line;
+            }
             $error ??= self::error($lines, $line);
             if ($isBreak || Regex::match(self::ANSWER, $line->text)) {
                 $pieces[] = self::piece($lines, $error);
@@ -54,7 +56,7 @@ final readonly class AikenReceiver implements Receiver
     /**
      * What is wrong with the line that was read last, if anything is.
      *
-     * @param non-empty-list<TextLine> $lines of the question so far
+     * @param list<TextLine> $lines of the question so far
      */
     private static function error(array $lines, TextLine $line): ?Refusal
     {
@@ -74,9 +76,10 @@ final readonly class AikenReceiver implements Receiver
         return null === $why ? null : new Refusal($line->number, Refused::because($why, 0)->reason);
     }
 
-    /** @param non-empty-list<TextLine> $lines */
+    /** @param list<TextLine> $lines at least one */
     private static function piece(array $lines, ?Refusal $error): Piece
     {
+        \assert([] !== $lines);
         $span = TextLine::spanOf($lines);
         if (null !== $error) {
             return Piece::refused($span, [], $error);

@@ -88,7 +88,7 @@ function change(number: number | null, at: string): void {
 
 async function tryIt(number: number | null): Promise<void> {
   await desk.settled()
-  await router.push({ name: 'sitting', params: { id: sheetId }, query: { question: number } })
+  await router.push({ name: 'sitting', params: { id: sheetId }, query: { questions: String(number) } })
 }
 
 async function endChange(): Promise<void> {

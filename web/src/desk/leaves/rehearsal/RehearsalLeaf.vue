@@ -12,6 +12,7 @@ import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import FacingList from '../FacingList.vue'
 import LeafFrame from '../LeafFrame.vue'
+import DrawPanel from './DrawPanel.vue'
 import { isFileRefused, rehearsed, type Rehearsed } from './rehearsed'
 import RehearsedQuestion from './RehearsedQuestion.vue'
 import { useRehearsal } from './useRehearsal'
@@ -73,6 +74,7 @@ const isWhole = computed(
 const findingsOf = (block: PlacedBlock) =>
   desk.findings.value.filter((placed) => placed.block?.key === block.key && placed.finding.level === 'fault')
 
+const isDrawing = ref(false)
 const current = ref<string | null>(null)
 const isCurrent = (item: Rehearsed) => item.key === (current.value ?? firstRefused.value?.key)
 
@@ -111,9 +113,9 @@ function estimate({ fate, received, differences, block }: Rehearsed): number {
 }
 
 /** What was typed a moment ago is sat as well. */
-async function sit(): Promise<void> {
+async function sit(questions: string): Promise<void> {
   await desk.settled()
-  await router.push({ name: 'sitting', params: { id: sheetId } })
+  await router.push({ name: 'sitting', params: { id: sheetId }, query: questions ? { questions } : {} })
 }
 
 const pathOf = (path: readonly string[]) => (path.length ? path.join(' / ') : t('rehearsal.noCategory'))
@@ -150,9 +152,13 @@ defineExpose({ list, items })
       <label v-if="hasOtherBytes"
         ><ToggleSwitch v-model="anyEncoding" size="small" /> {{ t('rehearsal.anyEncoding') }}</label
       >
-      <Button size="small" severity="secondary" outlined @click="sit">{{ t('sitting.open') }}</Button>
+      <Button size="small" severity="secondary" outlined :aria-expanded="isDrawing" @click="isDrawing = !isDrawing">{{
+        t('draw.open')
+      }}</Button>
+      <Button size="small" severity="secondary" outlined @click="sit('')">{{ t('sitting.open') }}</Button>
     </template>
     <template #notice>
+      <DrawPanel v-if="isDrawing" :desk="desk" :sheet-id="sheetId" @sit="sit" />
       <div v-if="rehearsal" class="told" :class="{ 'is-whole': isWhole }" aria-live="polite">
         <h3>
           {{ t('rehearsal.arrive', { arrived }, rehearsal.questions) }}
