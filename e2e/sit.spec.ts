@@ -70,7 +70,7 @@ test('questions are drawn from three categories, and sat', async ({ page }) => {
     await expect(panel.getByRole('alert')).toContainText('could both draw question')
     await panel.getByLabel(`From where, line ${line}`).selectOption(category)
   }
-  await expect(panel).toContainText('of 18: each appears with 27.8 %')
+  await expect(panel).toContainText('of 18: each has a chance of 27.8 %')
   await expect(panel).toContainText('Every draw is worth 7 points.')
   await panel.getByLabel('How many, line 1').fill('60')
   await expect(panel.getByRole('alert')).toContainText('asks for more than there are: 18 questions can be drawn there.')

@@ -30,6 +30,9 @@ async function again(): Promise<void> {
 
 watch([lines, () => desk.reading.value.hash], again, { deep: true, immediate: true })
 
+/** Thousands apart, however many digits there are. */
+const grouped = (whole: string) => BigInt(whole).toLocaleString('en')
+
 function goTo(number: number): void {
   const block = desk.reading.value.blocks.find((one) => one.number === number)
   if (block) desk.goToBlock(block)
@@ -87,7 +90,7 @@ function goTo(number: number): void {
         }}</Button>
       </p>
       <p class="soft">
-        {{ t('draw.sets', { sets: draw.sets, disjoint: draw.disjoint, same: draw.same }) }}
+        {{ t(draw.same === '0' ? 'draw.setsHardly' : 'draw.sets', { ...draw, sets: grouped(draw.sets) }) }}
         {{
           draw.least === draw.most
             ? t('draw.alike', { points: draw.least })
@@ -102,7 +105,7 @@ function goTo(number: number): void {
 .draw {
   display: grid;
   gap: 6px;
-  margin-inline: 20px;
+  margin: 0 20px 8px;
   padding: 8px 12px;
   border: 1px solid var(--rule);
   border-radius: 4px;

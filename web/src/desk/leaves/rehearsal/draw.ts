@@ -12,7 +12,9 @@ export interface DrawLine {
 const nameOf = (path: readonly string[]) => path.map((part) => part.replaceAll('/', '//')).join('/')
 
 /** The categories of a sheet with their parents, each once, in the order of the text. */
-export function categoriesOf(blocks: readonly Pick<PlacedBlock, 'number' | 'category'>[]): { name: string; label: string }[] {
+export function categoriesOf(
+  blocks: readonly Pick<PlacedBlock, 'number' | 'category'>[],
+): { name: string; label: string }[] {
   const known = new Map<string, string>()
   for (const { number, category } of blocks) {
     if (number === null) continue
