@@ -15,7 +15,6 @@ const { t } = useI18n()
 const route = useRoute()
 
 interface Kept {
-  sitting: Sitting
   answers: Record<number, Answer>
   tries: Record<number, number>
   checked: Record<number, HandedIn['questions'][number]>
@@ -27,13 +26,17 @@ const chosen = computed(() => (typeof route.query.questions === 'string' ? route
 /** The one question that is tried, where it is one. */
 const only = computed(() => (/^\d+$/.test(chosen.value) ? Number(chosen.value) : null))
 const settings = useLocalStorage<SittingSettings>('notagram.sitting-settings', { ...SETTINGS }, { mergeDefaults: true })
-const kept = useLocalStorage<Kept | null>(`notagram.sitting.${id}${chosen.value ? `.${chosen.value}` : ''}`, null, {
-  serializer: { read: (text) => JSON.parse(text) as Kept | null, write: (value) => JSON.stringify(value) },
-})
+const key = `notagram.sitting.${id}${chosen.value ? `.${chosen.value}` : ''}`
+const json = <T,>() => ({ read: (text: string) => JSON.parse(text) as T, write: (value: T) => JSON.stringify(value) })
+/** What was begun is kept apart from what is answered: it may be long, and never changes. */
+const sitting = useLocalStorage<Sitting | null>(key, null, { shallow: true, serializer: json() })
+const kept = useLocalStorage<Kept | null>(`${key}.answers`, null, { serializer: json() })
+/** One object, so that a key in one question leaves the others as they are drawn. */
+const NOTHING: Answer = {}
 const problem = ref('')
 const body = useTemplateRef('body')
 
-const questions = computed(() => kept.value?.sitting.questions ?? [])
+const questions = computed(() => (kept.value && sitting.value?.questions) ?? [])
 const isOver = computed(() => !!kept.value?.result)
 const shown = computed(() => {
   const one = questions.value[kept.value?.at ?? 0]
@@ -55,9 +58,10 @@ async function asked<T>(call: () => Promise<T>): Promise<T | null> {
 }
 
 async function begin(): Promise<void> {
-  const sitting = await asked(() => api.sitting(id, settings.value.shuffles, chosen.value))
-  if (!sitting) return
-  kept.value = { sitting, answers: {}, tries: {}, checked: {}, result: null, at: 0 }
+  const begun = await asked(() => api.sitting(id, settings.value.shuffles, chosen.value))
+  if (!begun) return
+  sitting.value = begun
+  kept.value = { answers: {}, tries: {}, checked: {}, result: null, at: 0 }
   await focusFirst()
 }
 
@@ -85,7 +89,7 @@ async function check(question: Question): Promise<void> {
   if (!now || !answer) return
   const { cost, belowZero } = settings.value
   const result = await asked(() =>
-    api.handIn({ ticket: now.sitting.ticket, answers: [answer], cost, belowZero, isFinal: false }),
+    api.handIn({ ticket: sitting.value?.ticket ?? '', answers: [answer], cost, belowZero, isFinal: false }),
   )
   const [marked] = result?.questions ?? []
   if (!marked) return
@@ -100,6 +104,10 @@ function answerWith(number: number, answer: Answer): void {
   kept.value.checked = Object.fromEntries(Object.entries(kept.value.checked).filter(([key]) => Number(key) !== number))
 }
 
+function throwAway(): void {
+  kept.value = sitting.value = null
+}
+
 const openGuide = () => window.open('/guide', '_blank')
 
 async function handIn(): Promise<void> {
@@ -109,7 +117,9 @@ async function handIn(): Promise<void> {
   const answers = questions.value
     .map((question) => handedIn(question, now.answers[question.number], Math.max(1, triesOf(question.number))))
     .filter((answer) => answer !== null)
-  const result = await asked(() => api.handIn({ ticket: now.sitting.ticket, answers, cost, belowZero, isFinal: true }))
+  const result = await asked(() =>
+    api.handIn({ ticket: sitting.value?.ticket ?? '', answers, cost, belowZero, isFinal: true }),
+  )
   if (!result) return
   now.result = result
   await nextTick()
@@ -126,7 +136,7 @@ const markedOf = (number: number) =>
     <AppBar @help="openGuide">
       <RouterLink to="/" class="crumb">{{ t('app.shelf') }}</RouterLink>
       <span class="crumb" aria-hidden="true">/</span>
-      <span>{{ kept?.sitting.title ?? t('sitting.title') }}</span>
+      <span>{{ sitting?.title ?? t('sitting.title') }}</span>
     </AppBar>
     <main ref="body" class="paper">
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
@@ -171,12 +181,12 @@ const markedOf = (number: number) =>
           <p v-if="kept.result.hasChanged">{{ t('sitting.changed') }}</p>
           <p v-if="kept.result.questions.some(({ isByHand }) => isByHand)">{{ t('sitting.byHand') }}</p>
         </div>
-        <h1 v-else>{{ kept.sitting.title }}</h1>
-        <p v-if="kept.sitting.unreadable" class="soft">{{ t('sitting.unreadable', kept.sitting.unreadable) }}</p>
+        <h1 v-else>{{ sitting?.title }}</h1>
+        <p v-if="sitting?.unreadable" class="soft">{{ t('sitting.unreadable', sitting.unreadable) }}</p>
         <SittingQuestion
           v-for="question in shown"
           :key="question.number"
-          :model-value="kept.answers[question.number] ?? {}"
+          :model-value="kept.answers[question.number] ?? NOTHING"
           :question="question"
           :is-locked="isLocked(question)"
           :marked="markedOf(question.number)"
@@ -217,7 +227,7 @@ const markedOf = (number: number) =>
         <Button size="small" @click="handIn">{{ t('sitting.handIn') }}</Button>
       </template>
       <span class="spacer" />
-      <Button size="small" severity="secondary" outlined @click="kept = null">{{ t('sitting.throwAway') }}</Button>
+      <Button size="small" severity="secondary" outlined @click="throwAway">{{ t('sitting.throwAway') }}</Button>
       <RouterLink :to="{ name: 'desk', params: { id, leaf: only ? 'proof' : 'rehearsal' } }">{{
         t('sitting.back')
       }}</RouterLink>
