@@ -83,7 +83,7 @@ final class ReceiverLawTest extends TestCase
      */
     private static function isAnException(CheckedSheet $checked, int $number, bool $isSame, array $faults): bool
     {
-        return ($isSame && ['text.look-alike'] === array_values(array_unique($faults))) || 1 === preg_match('/^```/m', $checked->sheet->numbered($number)->block->textIn($checked->sheet->source->text));
+        return ($isSame && ['text.look-alike'] === array_values(array_unique($faults))) || 1 === preg_match('/^[ \t]*```/m', $checked->sheet->numbered($number)->block->textIn($checked->sheet->source->text));
     }
 
     /** @return array<int, bool> by the number of our question: whether it arrives as the same */
