@@ -27,7 +27,7 @@ final class Architecture
         'Gathering' => ['Message', 'Source', 'Question', 'Notation', 'Handover'],
         'Writing' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
-        'Rehearsal' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Handover', 'Intake'],
+        'Rehearsal' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Proof', 'Handover', 'Intake'],
     ];
 
     /** @return iterable<Rule> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Rehearsal;
 
+use Brick\Math\BigDecimal;
+use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\FormattedText;
@@ -36,16 +38,17 @@ final readonly class Difference
      *
      * @param list<string> $ourPath
      * @param list<string> $theirPath
+     * @param bool         $isAsSeen  whether only what a pupil sees counts: another form may spell the same text and number otherwise
      *
      * @return list<self>
      */
-    public static function between(Question $ours, array $ourPath, Question $theirs, array $theirPath, int $number): array
+    public static function between(Question $ours, array $ourPath, Question $theirs, array $theirPath, int $number, bool $isAsSeen = false): array
     {
         if ($ours->type() !== $theirs->type()) {
             return [new self($number, 'type', $ours->type()->value, $theirs->type()->value)];
         }
-        $one = self::parts($ours) + ['category' => self::path($ourPath)];
-        $other = self::parts($theirs) + ['category' => self::path($theirPath)];
+        $one = self::parts($ours, $isAsSeen) + ['category' => self::path($ourPath)];
+        $other = self::parts($theirs, $isAsSeen) + ['category' => self::path($theirPath)];
         $differences = [];
         foreach ($one as $what => $part) {
             if ($part !== $other[$what]) {
@@ -63,8 +66,9 @@ final readonly class Difference
     }
 
     /** @return array<string, string> */
-    private static function parts(Question $question): array
+    private static function parts(Question $question, bool $isAsSeen): array
     {
+        $shown = $isAsSeen ? self::seen(...) : self::text(...);
         $answers = $question->answers;
         $options = $question->options();
         $accepted = $question->accepted();
@@ -76,17 +80,17 @@ final readonly class Difference
 
         return [
             'title' => self::folded($question->title ?? ''),
-            'stem' => $answers instanceof Gap ? self::folded("{$answers->before} ".Gap::RULE." {$answers->after}") : self::text($question->stem),
+            'stem' => $answers instanceof Gap ? ($isAsSeen ? $shown(new FormattedText("{$answers->before} ".Gap::RULE." {$answers->after}", $question->stem->format)) : self::folded("{$answers->before} ".Gap::RULE." {$answers->after}")) : $shown($question->stem),
             'options' => implode(' · ', match (true) {
-                $answers instanceof Matching => array_map(static fn (Pair $pair) => self::text($pair->prompt).' -> '.self::folded($pair->match), $answers->pairs),
-                [] !== $numbers => array_map(static fn (AcceptedNumber $number) => $number->spelled(), $numbers),
+                $answers instanceof Matching => array_map(static fn (Pair $pair) => $shown($pair->prompt).' -> '.self::folded($pair->match), $answers->pairs),
+                [] !== $numbers => array_map(static fn (AcceptedNumber $number) => $isAsSeen ? self::reach($number) : $number->spelled(), $numbers),
                 [] !== $accepted => array_map(static fn (AcceptedAnswer $one) => self::folded($one->text), $accepted),
-                default => array_map(static fn (Option $option) => self::text($option->text), $options),
+                default => array_map(static fn (Option $option) => $shown($option->text), $options),
             }),
-            'key' => $answers instanceof TrueFalse ? (true === $answers->answer ? 'true' : 'false') : implode(' · ', array_map(static fn (Option $option) => self::text($option->text), $rights)),
+            'key' => $answers instanceof TrueFalse ? (true === $answers->answer ? 'true' : 'false') : implode(' · ', array_map(static fn (Option $option) => $shown($option->text), $rights)),
             'weights' => implode(' · ', array_map(static fn (Option|AcceptedAnswer|AcceptedNumber $entry) => self::percent($entry->weight), [...$options, ...$accepted, ...$numbers])),
-            'feedback' => [] === array_filter($feedback) ? '' : implode(' · ', array_map(static fn (?FormattedText $text) => null === $text ? '–' : self::text($text), $feedback)),
-            'explanation' => null === $question->explanation ? '' : self::text($question->explanation),
+            'feedback' => [] === array_filter($feedback) ? '' : implode(' · ', array_map(static fn (?FormattedText $text) => null === $text ? '–' : $shown($text), $feedback)),
+            'explanation' => null === $question->explanation ? '' : $shown($question->explanation),
         ];
     }
 
@@ -104,6 +108,21 @@ final readonly class Difference
     private static function text(FormattedText $text): string
     {
         return (FormattedText::AUTO === $text->format ? '' : "[{$text->format}] ").self::folded($text->text);
+    }
+
+    /** The words alone, whatever marks them up. */
+    private static function seen(FormattedText $text): string
+    {
+        return self::folded((new FormattedText((new TextProof())->html($text), FormattedText::HTML))->plain());
+    }
+
+    /** From the least to the greatest number that fits. */
+    private static function reach(AcceptedNumber $number): string
+    {
+        $first = BigDecimal::of($number->first);
+        [$least, $most] = $number->isRange ? [$first, BigDecimal::of($number->second)] : [$first->minus($number->second), $first->plus($number->second)];
+
+        return $least->strippedOfTrailingZeros().'..'.$most->strippedOfTrailingZeros();
     }
 
     /** Blanks count for nothing, nor do those before a closing tag or around a gap. */

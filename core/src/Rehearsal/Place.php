@@ -18,8 +18,9 @@ final readonly class Place
      * @param ?PlacedBlock $placed null where a piece lies in no question
      * @param list<Piece>  $pieces all that touch it; none where the file does not hold the question
      * @param int          $line   where it begins
+     * @param bool         $isAsSeen whether it came in another form, in which only what a pupil sees can be compared
      */
-    private function __construct(public ?PlacedBlock $placed, private array $pieces, private int $line)
+    private function __construct(public ?PlacedBlock $placed, private array $pieces, private int $line, private bool $isAsSeen = false)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class Place
      */
     public static function arrivedAs(PlacedBlock $placed, Question $question, array $category, int $line): self
     {
-        return new self($placed, [Piece::taken(new Span($placed->block->start, $placed->block->end), $category, $question)], $line);
+        return new self($placed, [Piece::taken(new Span($placed->block->start, $placed->block->end), $category, $question)], $line, true);
     }
 
     /**
@@ -141,7 +142,7 @@ final readonly class Place
             $ours = $this->placed->reading->question;
             array_push($differences, ...null === $ours
                 ? [new Difference($number, 'type', '', $theirs->type()->value)]
-                : Difference::between($ours, $this->placed->category, $theirs, $piece->category, $number));
+                : Difference::between($ours, $this->placed->category, $theirs, $piece->category, $number, $this->isAsSeen));
         }
 
         return $differences;

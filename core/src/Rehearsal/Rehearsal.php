@@ -83,18 +83,19 @@ final readonly class Rehearsal
         $places = null === $notation ? self::inPackage($written, array_values($went), $sheet) : $this->inText($written, array_values($went), $notation);
         $lines = new LineMap($sheet->source->text);
         $inOrder = [];
+        $next = 0;
         foreach (self::questions($sheet) as $placed) {
             if (!isset($went[$placed->number])) {
                 $inOrder[] = Place::leftOut($placed, $lines->lineAt($placed->block->start));
                 continue;
             }
             do {
-                $next = array_shift($places);
-                $inOrder[] = $next ?? Place::leftOut($placed, $lines->lineAt($placed->block->start));
-            } while (null !== $next && $next->number() !== $placed->number);
+                $place = $places[$next++] ?? Place::leftOut($placed, $lines->lineAt($placed->block->start));
+                $inOrder[] = $place;
+            } while ($place->number() !== $placed->number);
         }
 
-        return TrialImport::of([...$inOrder, ...$places], $this->onFault);
+        return TrialImport::of([...$inOrder, ...\array_slice($places, $next)], $this->onFault);
     }
 
     /**

@@ -151,6 +151,26 @@ final class RehearsalTest extends TestCase
         self::assertSame([3, 0], [$trial->questions, $trial->notReached]);
     }
 
+    /** Markup, formulas and ranges have another form in a package; a pupil sees the same. */
+    #[DataProvider('packages')]
+    public function testInAPackageWhatAPupilSeesIsCompared(string $to): void
+    {
+        $gift = "[markdown]Which is *right*? {=**this** #yes ~that}\n\n[html]<p>What is <em>wax</em>?</p> {#10200..10400}\n\nThe {=queen ~drone} lays.\n";
+        $sheet = ReadSheet::of(SourceText::fromUtf8($gift), self::notation('gift'));
+        $target = Targets::standard()->find($to);
+        self::assertNotNull($target);
+        self::assertSame([], self::told((new Rehearsal())->ofWritten($sheet, $target)));
+        self::assertTrue((new Rehearsal())->ofWritten($sheet, $target)->isWhole());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function packages(): iterable
+    {
+        yield 'QTI 1.2' => ['qti12'];
+        yield 'QTI 2.1' => ['qti21'];
+        yield 'QTI 3.0' => ['qti30'];
+    }
+
     private static function file(string $text, string $notation, Rehearsal $rehearsal = new Rehearsal()): TrialImport
     {
         return $rehearsal->ofFile(ReadSheet::of(SourceText::fromUtf8($text), self::notation($notation)), $text);
