@@ -21,6 +21,6 @@ final readonly class BeginSitting
     /** @param string $questions the numbers of those that are sat, parted by commas; empty for all */
     public function __invoke(Sheet $sheet, #[MapQueryParameter] bool $shuffles = false, #[MapQueryParameter] string $questions = ''): SittingView
     {
-        return $this->sittings->begin($sheet, $shuffles, array_map(intval(...), array_filter(explode(',', $questions), is_numeric(...))));
+        return $this->sittings->begin($sheet, $shuffles, array_unique(array_map(intval(...), array_filter(explode(',', $questions), is_numeric(...)))));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Reading\Decimals;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Matching;
@@ -40,6 +41,6 @@ final readonly class ReceivedView
 
     private static function answer(string $text, Weight $weight): ReceivedAnswerView
     {
-        return new ReceivedAnswerView($text, $weight->rounded(2));
+        return new ReceivedAnswerView($text, Decimals::shown($weight->percent(), 2));
     }
 }

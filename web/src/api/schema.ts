@@ -2912,7 +2912,7 @@ export interface components {
             isRecognised: boolean;
             ofSheet: components["schemas"]["FindingView"][];
         };
-        /** @description An answer, and what it earns in per cent. */
+        /** @description An answer, and what it earns in per cent, with a true minus sign. */
         ReceivedAnswerView: {
             text: string;
             earns: string;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -10,25 +11,35 @@ import { asTake, categoriesOf, type DrawLine } from './draw'
 const { desk, sheetId } = defineProps<{ desk: Pick<Desk, 'reading' | 'settled' | 'goToBlock'>; sheetId: string }>()
 const emit = defineEmits<{ sit: [questions: string] }>()
 const { t } = useI18n()
+/** Milliseconds without a change before it is drawn anew. */
+const PAUSE = 250
 
 const categories = computed(() => categoriesOf(desk.reading.value.blocks))
 const lines = ref<DrawLine[]>([{ count: 5, from: '', isWithin: true }])
 const draw = ref<Draw | null>(null)
 const problem = ref('')
 
+let latest = 0
+
 async function again(): Promise<void> {
+  const mine = ++latest
   await desk.settled()
-  problem.value = ''
   try {
-    draw.value = await api.draw(sheetId, asTake(lines.value))
+    const drawn = await api.draw(sheetId, asTake(lines.value))
+    // An answer may be overtaken by that to a later question.
+    if (mine !== latest) return
+    draw.value = drawn
+    problem.value = ''
   } catch (error) {
     if (!(error instanceof Problem)) throw error
+    if (mine !== latest) return
     draw.value = null
     problem.value = error.message
   }
 }
 
-watch([lines, () => desk.reading.value.hash], again, { deep: true, immediate: true })
+void again()
+watch([lines, () => desk.reading.value.hash], useDebounceFn(again, PAUSE), { deep: true })
 
 /** Thousands apart, however many digits there are. */
 const grouped = (whole: string) => BigInt(whole).toLocaleString('en')

@@ -162,6 +162,10 @@ dd {
   overflow-wrap: anywhere;
 }
 
+.answers small {
+  margin-inline-start: 4px;
+}
+
 dd small {
   display: block;
   font-size: 12.5px;
