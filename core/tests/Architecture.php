@@ -27,6 +27,7 @@ final class Architecture
         'Gathering' => ['Message', 'Source', 'Question', 'Notation', 'Handover'],
         'Writing' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking'],
         'Handover' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Proof'],
+        'Draft' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Check', 'Intake', 'Proof', 'Handover'],
         'Rehearsal' => ['Message', 'Source', 'Finding', 'Question', 'Notation', 'Marking', 'Proof', 'Handover', 'Intake'],
     ];
 

@@ -17,7 +17,7 @@ use Notagram\Source\SourceText;
 final class FindingsPage
 {
     public const PATH = __DIR__.'/../../docs/findings.md';
-    private const SECTIONS = ['text' => 'Text', 'gift' => 'GIFT', 'aiken' => 'Aiken', 'starred' => 'Starred list', 'gram' => 'Gram', 'marking' => 'Marking', 'craft' => 'Craft', 'sheet' => 'Sheet'];
+    private const SECTIONS = ['text' => 'Text', 'gift' => 'GIFT', 'aiken' => 'Aiken', 'starred' => 'Starred list', 'gram' => 'Gram', 'marking' => 'Marking', 'craft' => 'Craft', 'sheet' => 'Sheet', 'draft' => 'Drafts'];
 
     /** @var array<string, list<Finding>> by code, that of the fixture of its name first */
     private array $found = [];

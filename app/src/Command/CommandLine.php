@@ -66,7 +66,7 @@ final class CommandLine
         $application->setAutoExit(false);
         $application->setCatchExceptions(false);
         $application->getDefinition()->addOption(new InputOption('language', null, InputOption::VALUE_REQUIRED, $sentences->of(Message::of('command/option/language', known: implode(', ', Sentences::languages()))), 'en'));
-        $application->addCommands([new ReadCommand($sentences), new CheckCommand($sentences), new MendCommand($sentences), new ConvertCommand($sentences, Targets::standard()), new TidyCommand($sentences), new MarkCommand($sentences), new AmendCommand($sentences), new NameCommand($sentences), new PointsCommand($sentences), new RehearseCommand($sentences, Targets::standard()), new ScoreCommand($sentences), new DrawCommand($sentences)]);
+        $application->addCommands([new ReadCommand($sentences), new CheckCommand($sentences), new MendCommand($sentences), new ConvertCommand($sentences, Targets::standard()), new TidyCommand($sentences), new MarkCommand($sentences), new AmendCommand($sentences), new NameCommand($sentences), new PointsCommand($sentences), new RehearseCommand($sentences, Targets::standard()), new ScoreCommand($sentences), new DrawCommand($sentences), new DraftCommand($sentences)]);
 
         return $application;
     }

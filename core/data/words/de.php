@@ -9,6 +9,10 @@ return [
     'dated' => ['aktuell', 'aktuelle', 'aktuellen', 'aktueller', 'aktuelles', 'derzeit', 'derzeitige', 'derzeitigen', 'heute', 'heutzutage', 'jetzt', 'gegenwärtig', 'momentan', 'zurzeit', 'neueste', 'neuesten', 'neuester', 'kürzlich', 'bisher', 'dieses jahr', 'in diesem jahr', 'letztes jahr', 'im letzten jahr'],
     'absolute' => ['immer', 'nie', 'niemals', 'alle', 'alles', 'nur', 'jeder', 'jede', 'jedes', 'stets', 'ausschließlich', 'vollständig', 'völlig', 'unmöglich'],
     'articles' => ['ein', 'eine', 'einen', 'einem', 'einer', 'eines'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['der', 'die', 'das', 'den', 'dem', 'des', 'ein', 'eine', 'einen', 'einem', 'einer', 'eines'],
+    'defining' => ['ist', 'sind', 'war', 'waren'],
+    'pointing' => ['er', 'sie', 'es', 'ihr', 'ihre', 'ihren', 'ihrem', 'ihrer', 'ihm', 'ihn', 'ihnen', 'sein', 'seine', 'seinen', 'seinem', 'seiner', 'dies', 'diese', 'dieser', 'dieses', 'diesem', 'diesen', 'jene', 'jener', 'jenes', 'wir', 'unser', 'unsere', 'man', 'dort', 'hier', 'da', 'dabei', 'dadurch', 'dafür', 'dagegen', 'daher', 'damit', 'danach', 'dann', 'daran', 'darauf', 'daraus', 'darin', 'darum', 'davon', 'davor', 'dazu', 'deshalb', 'deswegen', 'jedoch', 'aber', 'und', 'oder', 'denn', 'doch', 'also', 'außerdem', 'zudem', 'trotzdem', 'dennoch', 'stattdessen', 'schließlich', 'später', 'solche', 'beide', 'andere', 'auch', 'so'],
     'true' => ['wahr', 'richtig', 'ja', 'w', 'r', 'stimmt'],
     'false' => ['falsch', 'nein', 'f', 'unwahr', 'stimmt nicht'],
     'numbers' => ['null', 'eins', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn', 'elf', 'zwölf', 'dreizehn', 'vierzehn', 'fünfzehn', 'sechzehn', 'siebzehn', 'achtzehn', 'neunzehn', 'zwanzig'],

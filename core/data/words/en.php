@@ -9,6 +9,10 @@ return [
     'dated' => ['current', 'currently', 'now', 'nowadays', 'today', 'recent', 'recently', 'latest', 'newest', 'at present', 'presently', 'so far', 'this year', 'last year', 'next year', 'this month', 'at the moment'],
     'absolute' => ['always', 'never', 'all', 'none', 'only', 'every', 'must', 'completely', 'totally', 'entirely', 'impossible', 'exclusively'],
     'articles' => ['a', 'an'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['a', 'an', 'the'],
+    'defining' => ['is', 'are', 'was', 'were'],
+    'pointing' => ['it', 'its', 'this', 'that', 'these', 'those', 'they', 'them', 'their', 'he', 'him', 'his', 'she', 'her', 'we', 'our', 'you', 'your', 'there', 'here', 'such', 'both', 'another', 'other', 'others', 'however', 'but', 'and', 'or', 'so', 'then', 'thus', 'therefore', 'also', 'moreover', 'instead', 'otherwise', 'meanwhile', 'nevertheless', 'finally', 'afterwards', 'later', 'yet', 'still', 'similarly', 'likewise', 'which', 'who', 'if', 'because'],
     'true' => ['true', 't', 'yes', 'right', 'correct'],
     'false' => ['false', 'f', 'no', 'wrong', 'incorrect'],
     'numbers' => ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'],

@@ -9,6 +9,10 @@ return [
     'dated' => ['actual', 'actuales', 'actualmente', 'ahora', 'hoy', 'hoy en día', 'reciente', 'recientes', 'recientemente', 'último', 'últimos', 'este año', 'el año pasado', 'hasta ahora', 'hasta la fecha', 'en la actualidad'],
     'absolute' => ['siempre', 'nunca', 'jamás', 'todo', 'todos', 'toda', 'todas', 'ninguno', 'ninguna', 'solamente', 'únicamente', 'exclusivamente', 'completamente', 'totalmente', 'imposible'],
     'articles' => ['un', 'una', 'unos', 'unas'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['el', 'la', 'los', 'las', 'un', 'una', 'unos', 'unas'],
+    'defining' => ['es', 'son', 'era', 'eran', 'fue', 'fueron'],
+    'pointing' => ['él', 'ella', 'ello', 'ellos', 'ellas', 'este', 'esta', 'esto', 'estos', 'estas', 'ese', 'esa', 'eso', 'esos', 'esas', 'aquel', 'aquella', 'su', 'sus', 'lo', 'le', 'les', 'se', 'nosotros', 'allí', 'aquí', 'ahí', 'así', 'entonces', 'luego', 'después', 'además', 'también', 'tampoco', 'pero', 'y', 'o', 'ambos', 'ambas', 'otro', 'otra', 'otros', 'otras', 'tal', 'tales', 'finalmente'],
     'true' => ['verdadero', 'v', 'sí', 'si', 'cierto', 'correcto'],
     'false' => ['falso', 'f', 'no', 'incorrecto'],
     'numbers' => ['cero', 'uno', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez', 'once', 'doce', 'trece', 'catorce', 'quince', 'dieciséis', 'diecisiete', 'dieciocho', 'diecinueve', 'veinte'],

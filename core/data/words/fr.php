@@ -9,6 +9,10 @@ return [
     'dated' => ['actuel', 'actuelle', 'actuels', 'actuelles', 'actuellement', 'maintenant', 'aujourd\'hui', 'récent', 'récente', 'récents', 'récentes', 'récemment', 'dernier cri', 'de nos jours', 'à présent', 'cette année', 'l\'année dernière', 'jusqu\'à présent', 'à ce jour'],
     'absolute' => ['toujours', 'jamais', 'tout', 'tous', 'toute', 'toutes', 'aucun', 'aucune', 'uniquement', 'exclusivement', 'complètement', 'totalement', 'entièrement', 'impossible'],
     'articles' => ['un', 'une'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['le', 'la', 'les', 'l', 'un', 'une', 'des'],
+    'defining' => ['est', 'sont', 'était', 'étaient'],
+    'pointing' => ['il', 'elle', 'ils', 'elles', 'lui', 'leur', 'leurs', 'son', 'sa', 'ses', 'ce', 'cet', 'cette', 'ces', 'cela', 'ceci', 'ça', 'c', 'celui', 'celle', 'ceux', 'celles', 'on', 'nous', 'notre', 'nos', 'vous', 'y', 'en', 'là', 'ici', 'ainsi', 'alors', 'puis', 'ensuite', 'enfin', 'donc', 'aussi', 'mais', 'et', 'ou', 'or', 'cependant', 'pourtant', 'toutefois', 'néanmoins', 'tel', 'telle', 'tels', 'telles', 'autre', 'autres', 'plus'],
     'true' => ['vrai', 'v', 'oui', 'juste', 'correct'],
     'false' => ['faux', 'f', 'non', 'incorrect'],
     'numbers' => ['zéro', 'un', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix', 'onze', 'douze', 'treize', 'quatorze', 'quinze', 'seize', 'dix-sept', 'dix-huit', 'dix-neuf', 'vingt'],

@@ -9,6 +9,10 @@ return [
     'dated' => ['attuale', 'attuali', 'attualmente', 'adesso', 'ora', 'oggi', 'oggigiorno', 'recente', 'recenti', 'recentemente', 'quest\'anno', 'l\'anno scorso', 'finora', 'ad oggi', 'al momento'],
     'absolute' => ['sempre', 'mai', 'tutto', 'tutti', 'tutta', 'tutte', 'nessuno', 'nessuna', 'solo', 'soltanto', 'esclusivamente', 'completamente', 'totalmente', 'impossibile'],
     'articles' => ['un', 'uno', 'una', 'un\''],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['il', 'lo', 'la', 'i', 'gli', 'le', 'l', 'un', 'uno', 'una'],
+    'defining' => ['è', 'sono', 'era', 'erano', 'fu', 'furono'],
+    'pointing' => ['egli', 'ella', 'esso', 'essa', 'essi', 'esse', 'lui', 'lei', 'loro', 'suo', 'sua', 'suoi', 'sue', 'questo', 'questa', 'questi', 'queste', 'quello', 'quella', 'quelli', 'quelle', 'ciò', 'si', 'noi', 'nostro', 'nostra', 'qui', 'lì', 'là', 'così', 'allora', 'poi', 'quindi', 'dunque', 'perciò', 'inoltre', 'anche', 'ma', 'e', 'o', 'però', 'tuttavia', 'infine', 'entrambi', 'entrambe', 'altro', 'altra', 'altri', 'altre', 'tale', 'tali'],
     'true' => ['vero', 'v', 'sì', 'si', 'giusto', 'corretto'],
     'false' => ['falso', 'f', 'no', 'sbagliato'],
     'numbers' => ['zero', 'uno', 'due', 'tre', 'quattro', 'cinque', 'sei', 'sette', 'otto', 'nove', 'dieci', 'undici', 'dodici', 'tredici', 'quattordici', 'quindici', 'sedici', 'diciassette', 'diciotto', 'diciannove', 'venti'],

@@ -9,6 +9,10 @@ return [
     'dated' => ['huidig', 'huidige', 'momenteel', 'nu', 'vandaag', 'tegenwoordig', 'recent', 'recente', 'onlangs', 'nieuwste', 'laatste tijd', 'dit jaar', 'vorig jaar', 'tot nu toe', 'op dit moment'],
     'absolute' => ['altijd', 'nooit', 'alle', 'alles', 'alleen', 'uitsluitend', 'elk', 'elke', 'volledig', 'helemaal', 'onmogelijk'],
     'articles' => ['een'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['de', 'het', 'een'],
+    'defining' => ['is', 'zijn', 'was', 'waren'],
+    'pointing' => ['hij', 'zij', 'ze', 'hem', 'haar', 'hen', 'hun', 'zijn', 'dit', 'dat', 'deze', 'die', 'wij', 'we', 'ons', 'onze', 'men', 'je', 'er', 'daar', 'hier', 'daardoor', 'daarna', 'daarom', 'daarbij', 'daarmee', 'daarvan', 'dan', 'dus', 'toen', 'ook', 'maar', 'en', 'of', 'echter', 'toch', 'bovendien', 'vervolgens', 'later', 'zulke', 'beide', 'andere'],
     'true' => ['waar', 'juist', 'ja', 'w', 'goed'],
     'false' => ['onwaar', 'onjuist', 'niet waar', 'nee', 'fout'],
     'numbers' => ['nul', 'een', 'twee', 'drie', 'vier', 'vijf', 'zes', 'zeven', 'acht', 'negen', 'tien', 'elf', 'twaalf', 'dertien', 'veertien', 'vijftien', 'zestien', 'zeventien', 'achttien', 'negentien', 'twintig'],

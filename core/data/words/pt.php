@@ -9,6 +9,10 @@ return [
     'dated' => ['atual', 'atuais', 'atualmente', 'agora', 'hoje', 'hoje em dia', 'recente', 'recentes', 'recentemente', 'este ano', 'no ano passado', 'até agora', 'até à data', 'no momento'],
     'absolute' => ['sempre', 'nunca', 'jamais', 'tudo', 'todos', 'toda', 'todas', 'nenhum', 'nenhuma', 'apenas', 'somente', 'exclusivamente', 'completamente', 'totalmente', 'impossível'],
     'articles' => ['um', 'uma', 'uns', 'umas'],
+    // Of texts that questions are drafted from: what stands before a noun, what says what something is, and what speaks of the sentence before.
+    'determiners' => ['o', 'a', 'os', 'as', 'um', 'uma', 'uns', 'umas'],
+    'defining' => ['é', 'são', 'era', 'eram', 'foi', 'foram'],
+    'pointing' => ['ele', 'ela', 'eles', 'elas', 'isto', 'isso', 'aquilo', 'este', 'esta', 'estes', 'estas', 'esse', 'essa', 'esses', 'essas', 'aquele', 'aquela', 'seu', 'sua', 'seus', 'suas', 'nós', 'nosso', 'nossa', 'lá', 'ali', 'aqui', 'assim', 'então', 'depois', 'também', 'além', 'mas', 'e', 'ou', 'porém', 'contudo', 'todavia', 'portanto', 'finalmente', 'ambos', 'ambas', 'outro', 'outra', 'outros', 'outras', 'tal', 'tais'],
     'true' => ['verdadeiro', 'v', 'sim', 'certo', 'correto'],
     'false' => ['falso', 'f', 'não', 'errado', 'incorreto'],
     'numbers' => ['zero', 'um', 'dois', 'três', 'quatro', 'cinco', 'seis', 'sete', 'oito', 'nove', 'dez', 'onze', 'doze', 'treze', 'catorze', 'quinze', 'dezesseis', 'dezessete', 'dezoito', 'dezenove', 'vinte'],

@@ -63,6 +63,7 @@ final class Rules
             new Rule\Sheet\CountDiffers(),
             new Rule\Sheet\TitleDuplicate(),
             new Rule\Sheet\CategoryEmpty(),
+            new Rule\Sheet\DraftUnread(),
         ];
     }
 

@@ -16,8 +16,9 @@ final readonly class SheetWishes
      * @param list<string>    $switchedOff       codes of which nobody wants to hear
      * @param ?list<StemPrint> $neighbours        the questions of the other sheets, which should not be asked again; null where questions are not to be compared at all
      * @param KeptPictures    $pictures          those that are kept with the sheet
+     * @param list<int>       $drafts            bytes at which questions that nobody has read begin, besides those that say so themselves
      */
-    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [], public ?string $expectedPoints = null, public KeptPictures $pictures = new KeptPictures())
+    public function __construct(public ?int $expectedQuestions = null, public array $switchedOff = [], public ?array $neighbours = [], public ?string $expectedPoints = null, public KeptPictures $pictures = new KeptPictures(), public array $drafts = [])
     {
     }
 }

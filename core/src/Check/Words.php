@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Check;
 
-/** What the rules of craft know of one language; its words stand in data/words. */
+/** What the rules of craft and the drafting of questions know of one language; its words stand in data/words. */
 final readonly class Words
 {
     // What a word is, as bits.
@@ -12,6 +12,9 @@ final readonly class Words
     public const NEGATIVE = 2;
     public const ARTICLE = 4;
     public const BEGINS_DATED = 8;
+    public const DETERMINER = 16;
+    public const DEFINING = 32;
+    public const POINTING = 64;
 
     /**
      * @param array<string, int>  $kinds    each word of which something is known, with what it is
@@ -53,11 +56,11 @@ final readonly class Words
 
     private static function load(Language $language): self
     {
-        /** @var array{function: list<string>, negative: list<string>, dated: list<string>, absolute: list<string>, articles: list<string>, true: list<string>, false: list<string>, numbers: list<string>, allOfTheAbove: string, noneOfTheAbove: string, otherOptions: string} $lists */
+        /** @var array{function: list<string>, negative: list<string>, dated: list<string>, absolute: list<string>, articles: list<string>, determiners: list<string>, defining: list<string>, pointing: list<string>, true: list<string>, false: list<string>, numbers: list<string>, allOfTheAbove: string, noneOfTheAbove: string, otherOptions: string} $lists */
         $lists = require __DIR__."/../../data/words/{$language->value}.php";
         $kinds = [];
         $firstOf = static fn (string $phrase): string => explode(' ', $phrase)[0];
-        foreach ([[$lists['function'], self::FUNCTION], [$lists['negative'], self::NEGATIVE], [$lists['articles'], self::ARTICLE], [array_map($firstOf, $lists['dated']), self::BEGINS_DATED]] as [$words, $kind]) {
+        foreach ([[$lists['function'], self::FUNCTION], [$lists['negative'], self::NEGATIVE], [$lists['articles'], self::ARTICLE], [array_map($firstOf, $lists['dated']), self::BEGINS_DATED], [$lists['determiners'], self::DETERMINER], [$lists['defining'], self::DEFINING], [$lists['pointing'], self::POINTING]] as [$words, $kind]) {
             foreach ($words as $word) {
                 $kinds[$word] = ($kinds[$word] ?? 0) | $kind;
             }

@@ -14,6 +14,9 @@ use Notagram\Source\Span;
  */
 final readonly class Question
 {
+    /** The tag of a question that nobody has read yet. */
+    public const DRAFT = 'draft';
+
     /**
      * @param Span         $stemSpan where the stem stands, without blanks around it
      * @param ?string      $points   a decimal as written, null where none was set (then it is worth one)
@@ -38,6 +41,17 @@ final readonly class Question
     {
         // @phpstan-ignore argument.type (the properties are its parameters)
         return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    public function isDraft(): bool
+    {
+        return \in_array(self::DRAFT, $this->tags, true);
+    }
+
+    /** With the mark of a draft, in a comment of its own. */
+    public function asDraft(): self
+    {
+        return $this->isDraft() ? $this : $this->with(['comments' => [...$this->comments, '[tag:'.self::DRAFT.']'], 'tags' => [...$this->tags, self::DRAFT]]);
     }
 
     /**

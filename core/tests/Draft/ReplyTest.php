@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Draft;
+
+use Notagram\Draft\Reply;
+use Notagram\Draft\WrittenDrafts;
+use Notagram\Message\Sentences;
+use Notagram\Notation\Notation;
+use Notagram\Notation\Notations;
+use Notagram\Notation\PlacedBlock;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What assistants answer, with all that they put around it. */
+final class ReplyTest extends TestCase
+{
+    private const GIFT = "::Eggs:: Which bee lays the eggs? {\n  =the queen\n  ~a worker\n  ~a drone\n}\n\nA drone has a sting. {F}\n\nBees turn {=nectar} into honey.\n";
+
+    #[TestWith(['%s'])]
+    #[TestWith(["Sure! Here are three questions in GIFT:\n\n%s\nLet me know if you would like more."])]
+    #[TestWith(["Here you are:\n\n```gift\n%s```\n\nShall I write more?"])]
+    #[TestWith(["```\n%s```"])]
+    #[TestWith(["```gift\n%s"])]
+    #[TestWith(["// From the passage\n%s"])]
+    public function testChatterAndFencesAroundTheQuestionsAreLeftOut(string $around): void
+    {
+        $written = $this->read(\sprintf($around, self::GIFT));
+        self::assertSame([['choice', true], ['true-false', true], ['gap', true]], self::typesIn($written));
+        self::assertStringNotContainsString('```', $written->text);
+        self::assertStringNotContainsString('more', $written->text);
+    }
+
+    public function testWhatIsLeftOutIsNamed(): void
+    {
+        $written = $this->read("Sure! Three questions:\n\n```gift\n".self::GIFT."```\n\nShall I write more?");
+        self::assertSame(
+            ['Left out, because it is no question: “Sure! Three questions:”', 'Left out, because it is no question: “Shall I write more?”'],
+            array_map(Sentences::english()->of(...), $written->notes),
+        );
+    }
+
+    public function testQuestionsInSeveralFencesAreAllTaken(): void
+    {
+        $written = $this->read("First:\n```\nA drone has a sting. {F}\n```\nSecond:\n```\nA worker has a sting. {T}\n```\n");
+        self::assertSame([['true-false', true], ['true-false', true]], self::typesIn($written));
+    }
+
+    public function testAPrintedTestIsTidiedAndGoesOnInTheNotationThatIsWanted(): void
+    {
+        $written = $this->read("Of course! Here is your quiz:\n\n**1. Which bee lays the eggs?**\nA) a worker\nB) the queen\nC) a drone\n\n**2. What do bees collect?**\nA) nectar\nB) milk\nC) bread\n\n**Answer Key**\n1. B\n2. A\n\nFeel free to ask for more!");
+        self::assertSame("// [tag:draft]\nWhich bee lays the eggs? {\n  ~a worker\n  =the queen\n  ~a drone\n}\n\n// [tag:draft]\nWhat do bees collect? {\n  =nectar\n  ~milk\n  ~bread\n}\n", $written->text);
+    }
+
+    public function testANotationWithoutCommentsTellsWhereItsDraftsBegin(): void
+    {
+        $written = $this->read(self::GIFT, 'aiken');
+        self::assertStringNotContainsString('draft', $written->text);
+        self::assertSame([0, strpos($written->text, 'A drone has a sting.')], $written->starts());
+        self::assertNotSame([], $written->notes, 'A question that it cannot hold is named.');
+    }
+
+    public function testWhatCannotBeReadIsKept(): void
+    {
+        $written = $this->read("A drone has a sting. {F}\n\nWhich bee lays the eggs? {=the queen ~a worker\n\nA worker has a sting. {T}\n");
+        self::assertStringContainsString('Which bee lays the eggs? {=the queen ~a worker', $written->text);
+    }
+
+    #[TestWith(['I am sorry, but I cannot help with that.'])]
+    #[TestWith([''])]
+    #[TestWith(["```\n```"])]
+    #[TestWith(['{"questions": ['])]
+    public function testAReplyWithoutQuestionsIsNone(string $reply): void
+    {
+        self::assertNull(Reply::read($reply, self::notation('gift')));
+    }
+
+    private function read(string $reply, string $into = 'gift'): WrittenDrafts
+    {
+        $written = Reply::read($reply, self::notation($into));
+        self::assertNotNull($written);
+
+        return $written;
+    }
+
+    private static function notation(string $id): Notation
+    {
+        return Notations::find($id) ?? throw new \LogicException('It is a notation.');
+    }
+
+    /** @return list<array{?string, ?bool}> of each question its type, and whether it is marked as a draft */
+    private static function typesIn(WrittenDrafts $written): array
+    {
+        return array_map(static fn (PlacedBlock $placed) => [$placed->reading->question?->type()->value, $placed->reading->question?->isDraft()], WrittenDrafts::questionsIn($written->sheet()));
+    }
+}
