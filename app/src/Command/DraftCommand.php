@@ -89,12 +89,12 @@ final class DraftCommand extends SheetCommand
         foreach (explode(',', $wanted) as $name) {
             $type = DraftType::tryFrom(trim($name)) ?? throw UnreadableFile::because('draft-types', type: trim($name), known: self::knownTypes());
             if (!\in_array($type, $holds, true)) {
-                throw UnreadableFile::because('draft-holds', notation: $notation->label(), type: new Message('type/'.$type->value));
+                throw new UnreadableFile(Message::of('refusal/draft-holds', notation: $notation->label(), type: new Message('type/'.$type->value)));
             }
             $types[$type->value] = $type;
         }
 
-        return [] === $types ? $holds : array_values($types);
+        return array_values($types);
     }
 
     private static function knownTypes(): string

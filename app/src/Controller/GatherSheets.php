@@ -12,9 +12,11 @@ use App\Repository\SheetRepository;
 use App\Request\GatheredSheet;
 use App\Request\GatherRequest;
 use App\View\CreatedView;
+use Notagram\Check\Rule\Sheet\DraftUnread;
 use Notagram\Gathering\CannotGather;
 use Notagram\Gathering\Excerpt;
 use Notagram\Gathering\GatheredText;
+use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -50,7 +52,11 @@ final readonly class GatherSheets
         }
 
         $gathered = $this->arrivals->paste($request->title, $text, null, $excerpts[0]->sheet->notation, $this->clock->now());
-        $this->sheets->change($gathered, static fn () => array_map($gathered->adoptPicturesOf(...), $pictured));
+        $this->sheets->change($gathered, static function () use ($gathered, $pictured, $sheets, $excerpts): void {
+            array_map($gathered->adoptPicturesOf(...), $pictured);
+            array_map($gathered->adoptPassagesOf(...), $sheets);
+            $gathered->addDrafts(self::drafts($gathered, $sheets, $excerpts));
+        });
 
         return $this->views->created($gathered);
     }
@@ -72,5 +78,31 @@ final readonly class GatherSheets
         }
 
         return new Excerpt($sheet->title(), $read, $from->questions);
+    }
+
+    /**
+     * What nobody has read is not read by being gathered. Each question stands in the new text as it was written.
+     *
+     * @param list<Sheet>   $sheets
+     * @param list<Excerpt> $excerpts
+     *
+     * @return list<int> where they begin in the new text, in bytes
+     */
+    private static function drafts(Sheet $gathered, array $sheets, array $excerpts): array
+    {
+        $written = static fn (PlacedBlock $placed, ReadSheet $read): string => trim($placed->block->textIn($read->source->text));
+        $unread = [];
+        foreach ($excerpts as $index => $excerpt) {
+            foreach (DraftUnread::in($excerpt->sheet, $sheets[$index]->drafts()) as $placed) {
+                $unread[$written($placed, $excerpt->sheet)] = true;
+            }
+        }
+        if ([] === $unread) {
+            return [];
+        }
+        $read = ReadSheet::of($gathered->source(), $gathered->notation());
+        $drafts = array_filter($read->blocks, static fn (PlacedBlock $placed) => isset($unread[$written($placed, $read)]));
+
+        return array_values(array_map(static fn (PlacedBlock $placed) => $placed->block->start, $drafts));
     }
 }

@@ -72,7 +72,7 @@ final readonly class SaveSheet
                 $this->sheets->keepRevision($sheet, RevisionReason::MendOfMany, $now);
             }
             $sheet->replaceText($new, $now);
-            $sheet->moveEmphasis($save->edits);
+            $sheet->movePlaces($save->edits);
             $this->sheets->record($sheet, $save->changeId, $save->base, $edits, $now);
         }
 

@@ -8,8 +8,10 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Notagram\Check\Rule\Sheet\DraftUnread;
 use Notagram\Check\SheetWishes;
 use Notagram\Editing\EditorEdit;
+use Notagram\Editing\MovedPlaces;
 use Notagram\Handover\GoingOn;
 use Notagram\Intake\Documents;
 use Notagram\Intake\Emphasis;
@@ -21,10 +23,13 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPictures;
 use Notagram\Question\PictureName;
+use Notagram\Source\EditorOffsets;
 use Notagram\Source\Encoding;
 use Notagram\Source\LineEnding;
+use Notagram\Source\LineMap;
 use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
+use Notagram\Source\Span;
 use Symfony\Component\Uid\Uuid;
 
 /** One text of questions that a person opens and edits, with the bytes it came as. */
@@ -82,6 +87,15 @@ class Sheet
     #[ORM\OrderBy(['number' => 'ASC'])]
     private Collection $pictures;
 
+    /** @var Collection<int, SheetPassage> */
+    #[ORM\OneToMany(targetEntity: SheetPassage::class, mappedBy: 'sheet', cascade: ['persist'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    private Collection $passages;
+
+    /** @var list<int> where questions begin that nobody has read and whose text does not say so, in the offsets of the browser's editor */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    private array $drafts = [];
+
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true, onDelete: 'SET NULL')]
     private ?SheetGroup $group = null;
@@ -109,6 +123,7 @@ class Sheet
         $this->textHash = self::hashOf($source->text);
         $this->changedAt = $now;
         $this->pictures = new ArrayCollection();
+        $this->passages = new ArrayCollection();
     }
 
     /** A sheet that came as a document: its text is what the document's reader sees. */
@@ -170,6 +185,60 @@ class Sheet
     {
         $this->copyPicturesOf($other);
         $this->parts = clone $other->parts;
+        $this->adoptPassagesOf($other);
+        $this->drafts = $other->drafts;
+    }
+
+    /** Keeps a passage that questions were drafted from; the same passage is kept once. */
+    public function keepPassage(string $text): void
+    {
+        if (!\in_array($text, $this->passages(), true)) {
+            $this->passages->add(new SheetPassage($this, $text));
+        }
+    }
+
+    public function adoptPassagesOf(self $other): void
+    {
+        array_map($this->keepPassage(...), $other->passages());
+    }
+
+    /** @return list<string> in the order in which they came */
+    public function passages(): array
+    {
+        return array_values($this->passages->map(static fn (SheetPassage $passage) => $passage->text)->toArray());
+    }
+
+    /** @return list<int> where questions begin that nobody has read, in bytes: those whose text does not say so */
+    public function drafts(): array
+    {
+        $offsets = new EditorOffsets($this->text());
+        $end = EditorOffsets::lengthOf($this->text());
+
+        return array_map(static fn (int $at) => $offsets->toByte(min($at, $end)), $this->drafts);
+    }
+
+    /** @param list<int> $starts where they begin, in bytes */
+    public function addDrafts(array $starts): void
+    {
+        $offsets = new EditorOffsets($this->text());
+        sort($starts);
+        $this->setDrafts([...$this->drafts, ...array_map($offsets->toEditor(...), $starts)]);
+    }
+
+    /** Somebody has read the question of that stretch of the text. */
+    public function takeDraftsWithin(Span $span): void
+    {
+        $kept = array_filter($this->drafts(), static fn (int $at) => $at < $span->start || $at >= $span->end);
+        $this->setDrafts([]);
+        $this->addDrafts(array_values($kept));
+    }
+
+    /** @param list<int> $drafts */
+    private function setDrafts(array $drafts): void
+    {
+        $drafts = array_values(array_unique($drafts));
+        sort($drafts);
+        $this->drafts = $drafts;
     }
 
     public function keptPictures(): KeptPictures
@@ -219,8 +288,9 @@ class Sheet
     }
 
     /** @param list<EditorEdit> $edits that the text has just come by */
-    public function moveEmphasis(array $edits): void
+    public function movePlaces(array $edits): void
     {
+        $this->setDrafts(array_map(static fn (int $at) => MovedPlaces::after($at, $edits), $this->drafts));
         // Doctrine looks at what is embedded as a whole.
         $this->parts = clone $this->parts;
         $this->parts->moveEmphasis($edits);
@@ -300,12 +370,36 @@ class Sheet
     /** The text as it was should be kept before. */
     public function goOnIn(Notation $notation, \DateTimeImmutable $now): void
     {
-        $goingOn = GoingOn::of(ReadSheet::of($this->source(), $this->notation()), $notation);
+        $read = ReadSheet::of($this->source(), $this->notation());
+        $goingOn = GoingOn::of($read, $notation);
+        $drafts = $this->draftsGoingOn($read, $goingOn);
         // Doctrine looks at what is embedded as a whole.
         $this->parts = clone $this->parts;
         $this->parts->placeEmphasis(Emphasis::moved($this->emphasised(), $goingOn->lineOf(...)), $goingOn->text);
         $this->replaceText($goingOn->text, $now);
         $this->readAs($notation);
+        $this->setDrafts([]);
+        $this->addDrafts($drafts);
+    }
+
+    /**
+     * A notation may have no way to say in its text what nobody has read.
+     *
+     * @return list<int> where they begin in the new text, in bytes
+     */
+    private function draftsGoingOn(ReadSheet $read, GoingOn $goingOn): array
+    {
+        $before = new LineMap($read->source->text);
+        $after = new LineMap($goingOn->text);
+        $starts = [];
+        foreach (DraftUnread::in($read, $this->drafts()) as $placed) {
+            $line = $goingOn->lineOf($before->lineAt($placed->block->start));
+            if (null !== $line) {
+                $starts[] = $after->startOf($line);
+            }
+        }
+
+        return $starts;
     }
 
     /** Decodes the bytes anew; what was typed since is not in the result. */

@@ -59,7 +59,7 @@ final readonly class Outlook
         $isCompared = \count($numbered) <= ReadLimits::MAX_QUESTIONS_COMPARED;
         $read = ReadSheet::of($sheet->source(), $sheet->notation());
         $wishes = $sheet->wishes();
-        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints, $wishes->pictures));
+        $findings = $this->checker->findingsOfWhole($read, new SheetWishes($wishes->expectedQuestions, $wishes->switchedOff, $isCompared ? $this->neighboursOf($sheet) : null, $wishes->expectedPoints, $wishes->pictures, $sheet->drafts()));
         $questions = $filed = [];
         foreach ($read->blocks as $placed) {
             if (null !== $placed->reading->question) {

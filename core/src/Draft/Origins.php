@@ -28,7 +28,7 @@ final class Origins
     }
 
     /** Null where none is like it. */
-    public function of(Question $question): ?Sentence
+    public function of(Question $question): ?Origin
     {
         $own = $this->wordsIn(self::textOf($question));
         $best = null;
@@ -41,7 +41,7 @@ final class Origins
             }
         }
 
-        return $best;
+        return null === $best ? null : new Origin($best, $most);
     }
 
     /** What it says with its right answer; of a wrong statement, what is said instead, where that is said. */

@@ -7,6 +7,7 @@ namespace Notagram\Draft;
 use Notagram\Check\Language;
 use Notagram\Check\Wording;
 use Notagram\Check\Words;
+use Notagram\Source\Regex;
 
 /** A text that drafts are made from, in sentences. */
 final readonly class Passage
@@ -24,6 +25,14 @@ final readonly class Passage
         $language = Language::of(Wording::wordsOf($text));
 
         return new self($text, $language, (new SentenceSplitter($language))->split($text));
+    }
+
+    /** What stands above it as its heading; null where nothing does. */
+    public function title(): ?string
+    {
+        $first = $this->sentences[0]->text ?? '';
+
+        return '' !== $first && \count($this->sentences) > 1 && mb_strlen($first, 'UTF-8') < SentenceSplitter::HEADING && !Regex::match('/[.!?…:;,]\z/u', $first) ? $first : null;
     }
 
     public function words(): ?Words

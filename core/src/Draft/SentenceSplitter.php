@@ -15,7 +15,7 @@ use Notagram\Source\Span;
 final readonly class SentenceSplitter
 {
     /** Characters: a shorter line without an end mark, with a capital below it, is a heading. */
-    private const HEADING = 60;
+    public const HEADING = 60;
     private const ABBREVIATIONS = 'Mrs?|Ms|Dr|Prof|St|Sr|Sra|Dra|Mme|Mlle|Sig|Ing|Nr|No|Fig|Abb|Art|Bd|vs|etc|cf|ca|approx|bzw|vgl|sog|usw|evtl|ggf|inkl|max|min|resp|env|ex|pp?|vol|ed|eds|al';
 
     private \IntlBreakIterator $breaks;

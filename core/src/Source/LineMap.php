@@ -38,6 +38,12 @@ final class LineMap
         return $low + 1;
     }
 
+    /** The byte at which a line starts; a line behind the last starts where the text ends. */
+    public function startOf(int $line): int
+    {
+        return $this->starts[$line - 1] ?? \strlen($this->text);
+    }
+
     public function positionAt(int $offset): Position
     {
         $line = $this->lineAt($offset);

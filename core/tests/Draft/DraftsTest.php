@@ -136,7 +136,7 @@ final class DraftsTest extends TestCase
         $passage = Passage::of($text);
         $origins = new Origins($passage);
         foreach (Drafts::from($passage, 50)->drafts as $draft) {
-            self::assertSame($draft->sentence->text, $origins->of($draft->question)?->text, $draft->question->stem->text);
+            self::assertSame($draft->sentence->text, $origins->of($draft->question)?->sentence->text, $draft->question->stem->text);
         }
     }
 

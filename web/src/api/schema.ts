@@ -4,6 +4,104 @@
  */
 
 export interface paths {
+    "/api/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Drafts from a passage: by the stand-in drafter, or out of what an assistant answered. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DraftsRequest"];
+                };
+            };
+            responses: {
+                /** @description Drafts, to be looked at before they go onto a sheet. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftsView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/request": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to ask of an outside assistant, to be copied to it by hand. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DraftsRequest"];
+                };
+            };
+            responses: {
+                /** @description What to ask of an outside assistant. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftRequestView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files": {
         parameters: {
             query?: never;
@@ -718,6 +816,106 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps with a sheet what its drafts were made from and, where their text cannot say it, that nobody has read them. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepDraftsRequest"];
+                };
+            };
+            responses: {
+                /** @description Done */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/drafts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes the mark of a draft off a question that somebody has read; where its text says it, the browser makes the edits, so that they can be undone there. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadDraftRequest"];
+                };
+            };
+            responses: {
+                /** @description The edits that mark. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MarkedView"];
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -1446,6 +1644,53 @@ export interface paths {
                     };
                     content: {
                         "text/plain": string;
+                    };
+                };
+                /** @description Why something was not done, in a sentence for the person. */
+                default: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProblemView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/passages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The passages that the drafts of a sheet were made from, as long as nobody has read them all. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The passages of a sheet that drafts nobody has read were made from. */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PassagesView"];
                     };
                 };
                 /** @description Why something was not done, in a sentence for the person. */
@@ -2441,6 +2686,45 @@ export interface components {
             ours: string;
             theirs: string;
         };
+        /** @description The sentence of a passage that a draft goes back to. */
+        DraftOriginView: {
+            /** @description the number of the draft */
+            question: number;
+            /** @description in the offsets of the browser's editor, as is $to */
+            from: number;
+            to: number;
+        };
+        /** @description What to ask of an outside assistant. */
+        DraftRequestView: {
+            text: string;
+        };
+        /** @description What is to be drafted from a passage. */
+        DraftsRequest: {
+            passage: string;
+            notation: string;
+            count?: number;
+            /** @description none for all that the notation has */
+            types?: ("gap" | "true-false" | "choice")[];
+            /** @description of the questions, for an assistant; null for that of the passage */
+            language?: string | null;
+            /** @description for whom, for an assistant */
+            audience?: string | null;
+            /** @description what an assistant answered; null to draft here */
+            reply?: string | null;
+            /** @description the number of the first draft, where the notation numbers its questions */
+            first?: number;
+        };
+        /** @description Drafts, to be looked at before they go onto a sheet. */
+        DraftsView: {
+            /** @description of the passage, where it has one */
+            title: string | null;
+            text: string;
+            /** @description where each begins in the text, in the offsets of the browser's editor */
+            starts: number[];
+            counts: components["schemas"]["TypeCountView"][];
+            /** @description what was left out, or needs a look */
+            notes: string[];
+        };
         /** @description Of one line, how many there are to draw from, and how likely each of them appears, in per cent. */
         DrawLineView: {
             of: number;
@@ -2606,6 +2890,13 @@ export interface components {
             before: string;
             match: string;
             after: string;
+        };
+        /** @description Says of a text that $base names which of its questions are drafts, and what they were drafted from. */
+        KeepDraftsRequest: {
+            base: string;
+            passage: string;
+            /** @description where the drafts begin in it, in the offsets of the browser's editor */
+            starts: number[];
         };
         /** @description What one entry of a key list does. */
         KeyMarkView: {
@@ -2791,6 +3082,15 @@ export interface components {
             prompt: string;
             match: string;
         };
+        /** @description A passage with the sentences that drafts go back to. */
+        PassageView: {
+            text: string;
+            origins: components["schemas"]["DraftOriginView"][];
+        };
+        /** @description The passages of a sheet that drafts nobody has read were made from. */
+        PassagesView: {
+            passages: components["schemas"]["PassageView"][];
+        };
         /** @description Removes a picture from a sheet, or puts it back. */
         PictureChangeRequest: {
             isRemoved: boolean;
@@ -2901,6 +3201,12 @@ export interface components {
             explanation: string | null;
             isMarked: boolean;
             marks: components["schemas"]["QuestionMarksView"] | null;
+        };
+        /** @description Somebody has read a draft of the text that $base names. */
+        ReadDraftRequest: {
+            base: string;
+            /** @description its number, from 1 */
+            question: number;
         };
         /** @description What became of a text: the splice, the bodies of what is new in it, and what concerns the whole. */
         ReadingView: {

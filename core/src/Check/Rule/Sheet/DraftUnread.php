@@ -18,22 +18,33 @@ final readonly class DraftUnread implements WholeSheetRule
 
     public function check(ReadSheet $sheet, SheetWishes $wishes): iterable
     {
-        foreach ($sheet->blocks as $placed) {
-            $question = $placed->reading->question;
-            if (null !== $question && ($question->isDraft() || self::isNamed($placed, $wishes))) {
-                yield new PlacedFinding(Finding::doubt(self::CODE, $question->stemSpan->shiftedBy($placed->block->start)), $placed->number);
+        foreach (self::in($sheet, $wishes->drafts) as $placed) {
+            if (null !== $placed->reading->question) {
+                yield new PlacedFinding(Finding::doubt(self::CODE, $placed->reading->question->stemSpan->shiftedBy($placed->block->start)), $placed->number);
             }
         }
     }
 
-    private static function isNamed(PlacedBlock $placed, SheetWishes $wishes): bool
+    /**
+     * @param list<int> $starts bytes at which questions that nobody has read begin, besides those that say so themselves
+     *
+     * @return list<PlacedBlock> the questions that nobody has read
+     */
+    public static function in(ReadSheet $sheet, array $starts): array
     {
-        foreach ($wishes->drafts as $at) {
-            if ($placed->block->start <= $at && $at < $placed->block->end) {
-                return true;
+        sort($starts);
+        $unread = [];
+        $next = 0;
+        foreach ($sheet->blocks as $placed) {
+            while (isset($starts[$next]) && $starts[$next] < $placed->block->start) {
+                ++$next;
+            }
+            $isNamed = isset($starts[$next]) && $starts[$next] < $placed->block->end;
+            if (null !== $placed->reading->question && ($isNamed || $placed->reading->question->isDraft())) {
+                $unread[] = $placed;
             }
         }
 
-        return false;
+        return $unread;
     }
 }
