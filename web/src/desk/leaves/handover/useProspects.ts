@@ -1,6 +1,6 @@
-import { useDebounceFn } from '@vueuse/core'
-import { onScopeDispose, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
+import { computed, type Ref, watch } from 'vue'
 import { api, type Prospect } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
@@ -13,30 +13,19 @@ export function useProspects(
   sheetId: string,
   isChoosing: Readonly<Ref<boolean>>,
 ) {
-  const { asked } = useNotice()
-  const prospects = shallowRef<ReadonlyMap<string, Prospect>>(new Map())
-  let of = ''
-  let isOver = false
-  let latest = 0
-
-  async function ask(): Promise<void> {
-    if (isOver || !isChoosing.value) return
-    const mine = ++latest
+  const { say } = useNotice()
+  const { answer, refusal, now, soon } = useLatest(async () => {
     await desk.settled()
-    if (of === desk.reading.value.hash) return
-    const found = await asked(() => api.prospects(sheetId))
-    // An answer may be overtaken by that to a later question.
-    if (isOver || mine !== latest || !found) return
-    of = found.hash
-    prospects.value = new Map(found.targets.map((one) => [one.target, one]))
-    // What was typed or marked meanwhile counts as well.
-    if (of !== desk.reading.value.hash) void askSoon()
-  }
-  const askSoon = useDebounceFn(ask, PAUSE)
+    return api.prospects(sheetId)
+  }, PAUSE)
+  const isOutOfDate = () => isChoosing.value && answer.value?.hash !== desk.reading.value.hash
 
-  watch(isChoosing, ask, { immediate: true })
-  watch(() => desk.reading.value.hash, askSoon)
-  onScopeDispose(() => (isOver = true))
+  watch(isChoosing, () => isOutOfDate() && void now(), { immediate: true })
+  // What was typed or marked while they were weighed counts as well.
+  watch([() => desk.reading.value.hash, answer], () => isOutOfDate() && void soon())
+  watch(refusal, (reason) => reason && say(reason))
 
-  return shallowReadonly(prospects)
+  return computed<ReadonlyMap<string, Prospect>>(
+    () => new Map(answer.value?.targets.map((one) => [one.target, one] as const)),
+  )
 }

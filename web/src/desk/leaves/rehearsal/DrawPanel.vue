@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type Draw, Problem } from '@/api/client'
+import { api } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import type { Desk } from '../../useDesk'
 import { asTake, categoriesOf, type DrawLine } from './draw'
 
@@ -16,30 +16,19 @@ const PAUSE = 250
 
 const categories = computed(() => categoriesOf(desk.reading.value.blocks))
 const lines = ref<DrawLine[]>([{ count: 5, from: '', isWithin: true }])
-const draw = ref<Draw | null>(null)
-const problem = ref('')
-
-let latest = 0
-
-async function again(): Promise<void> {
-  const mine = ++latest
+const {
+  answer,
+  refusal: problem,
+  now: again,
+  soon,
+} = useLatest(async () => {
   await desk.settled()
-  try {
-    const drawn = await api.draw(sheetId, asTake(lines.value))
-    // An answer may be overtaken by that to a later question.
-    if (mine !== latest) return
-    draw.value = drawn
-    problem.value = ''
-  } catch (error) {
-    if (!(error instanceof Problem)) throw error
-    if (mine !== latest) return
-    draw.value = null
-    problem.value = error.message
-  }
-}
+  return api.draw(sheetId, asTake(lines.value))
+}, PAUSE)
+const draw = computed(() => (problem.value ? null : answer.value))
 
 void again()
-watch([lines, () => desk.reading.value.hash], useDebounceFn(again, PAUSE), { deep: true })
+watch([lines, () => desk.reading.value.hash], () => void soon(), { deep: true })
 
 /** Thousands apart, however many digits there are. */
 const grouped = (whole: string) => BigInt(whole).toLocaleString('en')

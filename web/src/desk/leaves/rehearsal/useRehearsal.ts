@@ -1,6 +1,6 @@
-import { useDebounceFn } from '@vueuse/core'
-import { onScopeDispose, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api, type Rehearsal, type RehearsalWish } from '@/api/client'
+import { type Ref, watch } from 'vue'
+import { api, type RehearsalWish } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
@@ -13,27 +13,17 @@ export function useRehearsal(
   sheetId: string,
   wish: Readonly<Ref<RehearsalWish>>,
 ) {
-  const { asked } = useNotice()
-  const rehearsal = shallowRef<Rehearsal | null>(null)
-  let isOver = false
-  let latest = 0
-
-  async function ask(): Promise<void> {
-    const mine = ++latest
+  const { say } = useNotice()
+  const { answer, refusal, now, soon } = useLatest(async () => {
     await desk.settled()
-    if (isOver || mine !== latest) return
-    const found = await asked(() => api.rehearsal(sheetId, wish.value))
-    // An answer may be overtaken by that to a later question.
-    if (isOver || mine !== latest || !found) return
-    rehearsal.value = found
-    // What was typed meanwhile counts as well.
-    if (found.hash !== desk.reading.value.hash) void askSoon()
-  }
-  const askSoon = useDebounceFn(ask, PAUSE)
+    return api.rehearsal(sheetId, wish.value)
+  }, PAUSE)
 
-  watch(wish, ask, { immediate: true })
-  watch(() => desk.reading.value.hash, askSoon)
-  onScopeDispose(() => (isOver = true))
+  watch(wish, now, { immediate: true })
+  watch(() => desk.reading.value.hash, soon)
+  watch(refusal, (reason) => reason && say(reason))
+  // What was typed meanwhile counts as well.
+  watch(answer, (rehearsal) => rehearsal?.hash !== desk.reading.value.hash && void soon())
 
-  return shallowReadonly(rehearsal)
+  return answer
 }
