@@ -36,10 +36,21 @@ final class DemoTest extends ApiTestCase
 
         self::assertIsArray($sheets);
         self::assertSame(
-            ['Swarms and spring', 'Castes and their work', 'A year with bees', 'Winter course', 'Honey and hive products', 'Winter losses (copy of a copy)', 'Foundation paper 2016', 'Spring test with key', 'Swarm week', 'Bees in many tongues', 'Question store'],
+            ['Swarms and spring', 'Castes and their work', 'A year with bees', 'Winter course', 'Honey and hive products', 'How a colony lives', 'Winter losses (copy of a copy)', 'Foundation paper 2016', 'Spring test with key', 'Swarm week', 'Bees in many tongues', 'Question store'],
             array_map(static fn (mixed $sheet) => self::at($sheet, 'title'), $sheets),
         );
-        self::assertSame([1_000, 10], [self::at($sheets[10], 'count'), self::at($sheets[5], 'expected')]);
+        self::assertSame([1_000, 10], [self::at($sheets[11], 'count'), self::at($sheets[6], 'expected')]);
+    }
+
+    public function testTheDraftsAreUnreadAndKnowTheirPassage(): void
+    {
+        (new CommandTester((new Application($this->browser->getKernel()))->find('notagram:demo')))->execute([]);
+        $sheets = self::at($this->call('GET', '/api/shelf'), 'sheets');
+        self::assertIsArray($sheets);
+        $id = self::textAt($sheets[5], 'id');
+        $origins = self::at($this->call('GET', "/api/sheets/{$id}/passages"), 'passages.0.origins');
+        self::assertIsArray($origins);
+        self::assertSame(range(1, 12), array_map(static fn (mixed $origin) => self::at($origin, 'question'), $origins));
     }
 
     public function testTheCleanSheetsAreClean(): void

@@ -57,7 +57,7 @@ final class DraftTest extends ApiTestCase
         self::assertSame('The year', $drafts['title']);
         $id = $this->createSheet(self::textAt($drafts, 'text'), 'gift');
         self::assertSame([1, 2, 3, 4, 5], $this->unread($id));
-        $this->call('POST', "/api/sheets/{$id}/drafts", ['base' => $this->base($id), 'passage' => self::PASSAGE, 'starts' => $drafts['starts']]);
+        $this->call('POST', "/api/sheets/{$id}/drafts", ['base' => $this->base($id), 'passage' => self::PASSAGE, 'drafts' => $drafts['starts']]);
         $this->assertStatus(204);
 
         $passages = $this->call('GET', "/api/sheets/{$id}/passages");
@@ -80,9 +80,7 @@ final class DraftTest extends ApiTestCase
     public function testWhereTheNotationHasNoCommentsTheSheetKnowsWhatNobodyHasRead(): void
     {
         $drafts = $this->call('POST', '/api/drafts', ['passage' => self::PASSAGE, 'notation' => 'aiken']);
-        $id = $this->createSheet(self::textAt($drafts, 'text'), 'aiken');
-        self::assertSame([], $this->unread($id));
-        $this->call('POST', "/api/sheets/{$id}/drafts", ['base' => $this->base($id), 'passage' => self::PASSAGE, 'starts' => $drafts['starts']]);
+        $id = self::textAt($this->call('POST', '/api/sheets', ['title' => 'Drafts', 'text' => $drafts['text'], 'notation' => 'aiken', 'passage' => self::PASSAGE, 'drafts' => $drafts['starts']]), 'id');
         self::assertSame([1, 2, 3], $this->unread($id));
 
         // What is typed above moves them; what is read is no draft any more.

@@ -35,6 +35,10 @@ final readonly class CreateSheet
             $this->sheets->change($sheet, static fn () => $sheet->copyPicturesOf($other));
         }
 
+        if (null !== $new->passage || [] !== $new->drafts) {
+            $this->sheets->change($sheet, static fn () => $sheet->keepDrafts($new->passage ?? '', $new->drafts));
+        }
+
         return $this->views->created($sheet);
     }
 }

@@ -7,9 +7,6 @@ namespace App\Controller;
 use App\Entity\Sheet;
 use App\Repository\SheetRepository;
 use App\Request\KeepDraftsRequest;
-use Notagram\Draft\WrittenDrafts;
-use Notagram\Source\EditorOffsets;
-use Notagram\Source\LineEnding;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -23,15 +20,6 @@ final readonly class KeepDrafts
 
     public function __invoke(Sheet $sheet, #[MapRequestPayload] KeepDraftsRequest $request): void
     {
-        $this->sheets->change($sheet, static function () use ($sheet, $request): void {
-            if ('' !== trim($request->passage)) {
-                $sheet->keepPassage(LineEnding::folded($request->passage));
-            }
-            if (!WrittenDrafts::canMark($sheet->notation())) {
-                $offsets = new EditorOffsets($sheet->text());
-                $end = EditorOffsets::lengthOf($sheet->text());
-                $sheet->addDrafts(array_map(static fn (int $at) => $offsets->toByte(min($at, $end)), $request->starts));
-            }
-        });
+        $this->sheets->change($sheet, static fn () => $sheet->keepDrafts($request->passage, $request->drafts));
     }
 }

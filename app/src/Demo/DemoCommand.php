@@ -6,6 +6,9 @@ namespace App\Demo;
 
 use App\Arrival\Arrivals;
 use App\Repository\SheetRepository;
+use App\Request\NamedNotation;
+use Notagram\Draft\Drafts;
+use Notagram\Draft\Passage;
 use Notagram\Intake\Picture;
 use Notagram\Source\Regex;
 use Psr\Clock\ClockInterface;
@@ -18,6 +21,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('notagram:demo', 'Lays the demo sheets on an empty shelf')]
 final class DemoCommand extends Command
 {
+    /** A text that questions are drafted from. */
+    private const PASSAGE = 'How a colony lives.txt';
+    private const DRAFTS = 12;
+
     /** In the order of the shelf, from its foot. */
     private const FILES = [
         'Bees in many tongues.txt',
@@ -25,6 +32,7 @@ final class DemoCommand extends Command
         'Spring test with key.odt',
         'Foundation paper 2016.docx',
         'Winter losses (copy of a copy).txt',
+        self::PASSAGE,
         'Honey and hive products.txt',
         'Winter course.gift.txt',
         'A year with bees.gram',
@@ -49,7 +57,7 @@ final class DemoCommand extends Command
         $minute = 0;
         $this->add('Question store.txt', (new QuestionStore())->text(), $minute++);
         foreach (self::FILES as $name) {
-            $this->add($name, $this->samples->bytes($name), $minute++);
+            self::PASSAGE === $name ? $this->addDrafts($minute++) : $this->add($name, $this->samples->bytes($name), $minute++);
         }
 
         return self::SUCCESS;
@@ -57,8 +65,7 @@ final class DemoCommand extends Command
 
     private function add(string $fileName, string $bytes, int $minute): void
     {
-        $now = $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
-        $sheet = $this->arrivals->bring($bytes, $fileName, $now, Regex::replace('/\.(?:(?:gift\.)?txt|gram|docx|odt)$/', '', $fileName));
+        $sheet = $this->arrivals->bring($bytes, $fileName, $this->moment($minute), Regex::replace('/\.(?:(?:gift\.)?txt|gram|docx|odt)$/', '', $fileName));
         // As its author remembers it, one question is missing.
         if (str_starts_with($fileName, 'Winter losses')) {
             $this->sheets->change($sheet, static fn () => $sheet->expectQuestions(10));
@@ -71,5 +78,18 @@ final class DemoCommand extends Command
                 $sheet->keepPicture($picture);
             });
         }
+    }
+
+    private function addDrafts(int $minute): void
+    {
+        $passage = Passage::of($this->samples->bytes(self::PASSAGE));
+        $drafts = Drafts::from($passage, self::DRAFTS)->writtenIn(NamedNotation::of('gift'));
+        $sheet = $this->arrivals->paste($passage->title(), $drafts->text, null, $drafts->notation, $this->moment($minute));
+        $this->sheets->change($sheet, static fn () => $sheet->keepDrafts($passage->text, $drafts->starts()));
+    }
+
+    private function moment(int $minute): \DateTimeImmutable
+    {
+        return $this->clock->now()->modify('-'.(\count(self::FILES) - $minute).' minutes');
     }
 }

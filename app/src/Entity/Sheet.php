@@ -10,6 +10,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Notagram\Check\Rule\Sheet\DraftUnread;
 use Notagram\Check\SheetWishes;
+use Notagram\Draft\WrittenDrafts;
 use Notagram\Editing\EditorEdit;
 use Notagram\Editing\MovedPlaces;
 use Notagram\Handover\GoingOn;
@@ -189,8 +190,24 @@ class Sheet
         $this->drafts = $other->drafts;
     }
 
-    /** Keeps a passage that questions were drafted from; the same passage is kept once. */
-    public function keepPassage(string $text): void
+    /**
+     * Keeps what drafts were made from and, where their text cannot say it, that nobody has read them.
+     *
+     * @param string    $passage empty where nobody knows
+     * @param list<int> $drafts  where they begin, in the offsets of the browser's editor
+     */
+    public function keepDrafts(string $passage, array $drafts): void
+    {
+        if ('' !== trim($passage)) {
+            $this->keepPassage(LineEnding::folded($passage));
+        }
+        if (!WrittenDrafts::canMark($this->notation())) {
+            $this->setDrafts([...$this->drafts, ...$drafts]);
+        }
+    }
+
+    /** The same passage is kept once. */
+    private function keepPassage(string $text): void
     {
         if (!\in_array($text, $this->passages(), true)) {
             $this->passages->add(new SheetPassage($this, $text));

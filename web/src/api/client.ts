@@ -41,6 +41,10 @@ export type StateText = Schemas['StateTextView']
 export type StyleChoice = Schemas['StyleChoiceView']
 export type Target = Schemas['TargetView']
 export type Tidied = Schemas['TidiedView']
+export type Drafts = Schemas['DraftsView']
+export type DraftsWish = Schemas['DraftsRequest']
+export type Passage = Schemas['PassageView']
+export type QuestionType = Schemas['ExampleView']['type']
 export type Draw = Schemas['DrawView']
 export type Sitting = Schemas['SittingView']
 export type SittingQuestion = Schemas['SittingQuestionView']
@@ -137,6 +141,16 @@ export const api = {
     ),
   create: (title: string | null, text: string, notation: string | null, html: string | null = null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, html } })),
+  /** A sheet of drafts, with the passage that they were made from. */
+  createOfDrafts: (title: string, drafts: Drafts, passage: string, notation: string) =>
+    asked(client.POST('/api/sheets', { body: { title, text: drafts.text, notation, passage, drafts: drafts.starts } })),
+  drafts: (wish: DraftsWish) => asked(client.POST('/api/drafts', { body: wish })),
+  draftRequest: (wish: DraftsWish) => asked(client.POST('/api/drafts/request', { body: wish })),
+  keepDrafts: (id: string, body: Schemas['KeepDraftsRequest']) =>
+    asked(client.POST('/api/sheets/{id}/drafts', { ...at(id), body })),
+  readDraft: (id: string, base: string, question: number) =>
+    asked(client.POST('/api/sheets/{id}/drafts/read', { ...at(id), body: { base, question } })),
+  passages: (id: string) => asked(client.GET('/api/sheets/{id}/passages', at(id))),
   /** A sheet of its own for a text that was typed in another. */
   createBeside: (id: string, title: string, text: string, notation: string | null) =>
     asked(client.POST('/api/sheets', { body: { title, text, notation, picturesOf: id } })),

@@ -2895,8 +2895,8 @@ export interface components {
         KeepDraftsRequest: {
             base: string;
             passage: string;
-            /** @description where the drafts begin in it, in the offsets of the browser's editor */
-            starts: number[];
+            /** @description where they begin in it, in the offsets of the browser's editor */
+            drafts: number[];
         };
         /** @description What one entry of a key list does. */
         KeyMarkView: {
@@ -2996,6 +2996,9 @@ export interface components {
             notation?: string | null;
             html?: string | null;
             picturesOf?: string | null;
+            passage?: string | null;
+            /** @description where questions begin that nobody has read, in the offsets of the browser's editor */
+            drafts?: number[];
         };
         /** @description What one question has now, and what it would have. */
         NewValueView: {

@@ -63,6 +63,11 @@ export function useDesk(id: string) {
     source.insertBelow(range?.to ?? null, text)
   }
 
+  /** Puts a text below everything else, with a blank line before it; where it begins. */
+  function append(text: string): number {
+    return source.insertQuietly(source.doc()?.length ?? 0, text.trimEnd())
+  }
+
   return {
     reading: shallowReadonly(reading),
     findings,
@@ -85,6 +90,8 @@ export function useDesk(id: string) {
     insertExample,
     placeAt,
     insertBelow: source.insertQuietly,
+    append,
+    lookAround: outlook.lookAround,
     ...places,
     // What is on the server
     saveState: saving.saveState,

@@ -15,6 +15,8 @@ interface DeskActionDoors {
   openHelp: () => void
   toggleAtHand: () => void
   choosePicture: () => void
+  draft: () => void
+  read: () => void
 }
 
 /** Everything that can be done on the desk, in one table: help, status bar and keys are made of it. */
@@ -27,6 +29,8 @@ export function useDeskActions({
   openHelp,
   toggleAtHand,
   choosePicture,
+  draft,
+  read,
 }: DeskActionDoors): readonly Action[] {
   const router = useRouter()
   const isDark = useDark({ disableTransition: false })
@@ -51,6 +55,7 @@ export function useDeskActions({
     leaf('tidied'),
     leaf('columns'),
     { id: 'key', keys: '', run: openKey },
+    { id: 'draft', keys: '', run: draft },
     leaf('proof'),
     // Those of marking work where the Proof has the focus.
     { id: 'markLetter', keys: 'A B C' },
@@ -59,6 +64,7 @@ export function useDeskActions({
     { id: 'markSkip', keys: 'Enter' },
     { id: 'markMove', keys: '↑ ↓' },
     { id: 'markChange', keys: 'Shift Enter' },
+    { id: 'read', keys: 'F9', run: read },
     leaf('findings'),
     leaf('outline'),
     leaf('states'),

@@ -138,10 +138,10 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
     view.value?.focus()
   }
 
-  /** The same, but the focus stays where it is. */
-  function insertQuietly(end: number | null, example: string): void {
+  /** The same, but the focus stays where it is; where it begins. */
+  function insertQuietly(end: number | null, example: string): number {
     const { value } = view
-    if (!value) return
+    if (!value) return 0
     const { state } = value
     const at = end ?? state.selection.main.head
     const before = state.sliceDoc(0, at)
@@ -154,6 +154,7 @@ export function useSource(typed: (changes: ChangeSet, isMendOfMany: boolean) => 
       scrollIntoView: true,
       userEvent: 'input',
     })
+    return at + lead.length
   }
 
   onScopeDispose(() => view.value?.destroy())

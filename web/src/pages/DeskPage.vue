@@ -24,6 +24,8 @@ import SpineStrip from '@/desk/spine/SpineStrip.vue'
 import { useAtHand } from '@/desk/useAtHand'
 import { useDesk } from '@/desk/useDesk'
 import { useDeskActions } from '@/desk/useDeskActions'
+import { useDraftsHere } from '@/desk/useDraftsHere'
+import DraftDialog from '@/drafts/DraftDialog.vue'
 import { usePictures } from '@/desk/usePictures'
 import { type FacingItem, type FacingSide, useFacing } from '@/desk/useFacing'
 import { firstIn, goRound, type Stop } from '@/desk/useRound'
@@ -65,6 +67,7 @@ const leafView = useTemplateRef<{
   list: FacingSide | null
   items: readonly FacingItem[]
   openKey?: () => void
+  readDraft?: () => void
   /** The question that is being worked on there. */
   current?: number | null
 }>('leafView')
@@ -149,6 +152,8 @@ async function openKey(): Promise<void> {
   leafView.value?.openKey?.()
 }
 
+const { isDrafting, addDrafts } = useDraftsHere(desk, id, () => show('proof'))
+
 const book = useTemplateRef('book')
 const part = (selector: string) => book.value?.querySelector(selector)
 /** F6 goes round: the source, the spine, the leaf, the buttons of the leaf. */
@@ -175,6 +180,8 @@ const actions = useDeskActions({
   openHelp: () => (isHelpOpen.value = true),
   toggleAtHand: () => (showsExample.value = !showsExample.value),
   choosePicture: () => pictureFile.value?.click(),
+  draft: () => (isDrafting.value = true),
+  read: () => leafView.value?.readDraft?.(),
 })
 </script>
 
@@ -265,6 +272,7 @@ const actions = useDeskActions({
           :holds-pictures="notation?.holdsPictures ?? false"
           @insert="desk.insertExample"
           @picture="pictureFile?.click()"
+          @draft="isDrafting = true"
         />
         <PictureStrip
           v-if="pictures.pictures.value.length"
@@ -314,6 +322,13 @@ const actions = useDeskActions({
     </StatusBar>
 
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
+    <DraftDialog
+      v-if="sheet"
+      v-model="isDrafting"
+      :notation="sheet.notation"
+      :first="count.questions + 1"
+      @take="addDrafts"
+    />
     <PictureDialog :picture="pictures.entry.value?.picture ?? null" @enter="pictures.enter" @leave="pictures.leave" />
     <EncodingDialog v-if="sheet" v-model="isChoosingEncoding" :sheet="sheet" @choose="readAs" />
     <ConflictDialog

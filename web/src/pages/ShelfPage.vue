@@ -9,6 +9,7 @@ import { useBringIn } from '@/composables/useBringIn'
 import { type Action, useActionKeys } from '@/composables/actions'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
+import DraftDialog from '@/drafts/DraftDialog.vue'
 import AppBar from '@/parts/AppBar.vue'
 import HelpDialog from '@/parts/HelpDialog.vue'
 import StatusBar from '@/parts/StatusBar.vue'
@@ -32,6 +33,7 @@ const shelf = useShelf()
 const { sheets, groups, unread, load } = shelf
 const { wanted, words, found } = useSearch()
 const isPasting = ref(false)
+const isDrafting = ref(false)
 const isHelpOpen = ref(false)
 
 const shown = computed(
@@ -202,6 +204,7 @@ const actions: Action[] = [
   { id: 'shift', keys: 'Alt ↑ ↓' },
   { id: 'new', keys: 'F9', hint: 'shelf.newSheet', run: () => makeEmpty(newNotation.value) },
   { id: 'paste', keys: 'Ctrl V', hint: 'shelf.pasting' },
+  { id: 'draft', keys: '', run: () => (isDrafting.value = true) },
   { id: 'find', keys: 'F4', hint: 'shelf.finding', run: () => field.value?.$el.focus() },
   { id: 'help', keys: 'F1', hint: 'desk.helpAndKeys', run: () => (isHelpOpen.value = true) },
 ]
@@ -314,6 +317,7 @@ useActionKeys(actions)
         @files="bringIn"
         @stop="stopBringing"
         @paste="isPasting = true"
+        @draft="isDrafting = true"
         @example="makeExample"
         @empty="makeEmpty"
       />
@@ -326,6 +330,16 @@ useActionKeys(actions)
       </template>
     </StatusBar>
     <PasteDialog v-model="isPasting" @paste="(title, text, html) => make(title, text, null, html)" />
+    <DraftDialog
+      v-model="isDrafting"
+      @take="
+        (drafts, passage, notation) =>
+          opened(
+            drafts.title ?? t('draft.name'),
+            api.createOfDrafts(drafts.title ?? t('draft.name'), drafts, passage, notation),
+          )
+      "
+    />
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
   </div>
 </template>

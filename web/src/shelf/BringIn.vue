@@ -11,6 +11,7 @@ const emit = defineEmits<{
   files: [files: File[]]
   stop: []
   paste: []
+  draft: []
   example: [notation: string]
   empty: [notation: string]
 }>()
@@ -59,6 +60,10 @@ function chosen(): void {
       <template #xlsx><a href="/api/table-template.xlsx" download>XLSX</a></template>
       <template #csv><a href="/api/table-template.csv" download>CSV</a></template>
     </i18n-t>
+    <p class="lead template">
+      {{ t('shelf.orDraft') }}
+      <button type="button" class="text-button" @click="emit('draft')">{{ t('draft.open') }}</button>
+    </p>
     <h2>{{ t('shelf.orExample') }}</h2>
     <ul>
       <li v-for="notation in offer.notations" :key="notation.id">

@@ -8,8 +8,10 @@ import inputtext from '@primeuix/themes/aura/inputtext'
 import popover from '@primeuix/themes/aura/popover'
 import progressbar from '@primeuix/themes/aura/progressbar'
 import select from '@primeuix/themes/aura/select'
+import selectbutton from '@primeuix/themes/aura/selectbutton'
 import textarea from '@primeuix/themes/aura/textarea'
 import toast from '@primeuix/themes/aura/toast'
+import togglebutton from '@primeuix/themes/aura/togglebutton'
 import toggleswitch from '@primeuix/themes/aura/toggleswitch'
 
 const violet = {
@@ -90,8 +92,10 @@ const parts = {
     popover,
     progressbar,
     select,
+    selectbutton,
     textarea,
     toast,
+    togglebutton,
     toggleswitch,
   },
 }

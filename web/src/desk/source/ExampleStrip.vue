@@ -13,7 +13,7 @@ const { examples, type, understood } = defineProps<{
   understood: string
   holdsPictures: boolean
 }>()
-defineEmits<{ insert: [text: string]; picture: [] }>()
+defineEmits<{ insert: [text: string]; picture: []; draft: [] }>()
 const { t } = useI18n()
 const chosen = ref<string>('choice')
 
@@ -41,6 +41,7 @@ const example = computed(() => examples.find((one) => one.type === chosen.value)
         :aria-label="t('desk.exampleOf')"
       />
       <span class="why">{{ example.explanation }}</span>
+      <Button size="small" severity="secondary" outlined @click="$emit('draft')">{{ t('draft.open') }}</Button>
       <Button v-if="holdsPictures" size="small" severity="secondary" outlined @click="$emit('picture')">{{
         t('picture.choose')
       }}</Button>

@@ -15,10 +15,13 @@ import FindingNote from '../FindingNote.vue'
 import LeafFrame from '../LeafFrame.vue'
 import LeafNotes from '../LeafNotes.vue'
 import type { LeafName } from '../names'
+import { useAmend } from '../../useAmend'
 import KeyDialog from './KeyDialog.vue'
+import PassagePanel from './PassagePanel.vue'
 import QuestionProof from './QuestionProof.vue'
 import QuestionEditor from './QuestionEditor.vue'
 import { useMarking, withMark } from './useMarking'
+import { UNREAD, useUnread } from './useUnread'
 
 /** Each question as a pupil sees it; what cannot be read stands in its place with its source and reason. */
 const {
@@ -42,6 +45,7 @@ const {
     | 'applied'
     | 'base'
     | 'undo'
+    | 'lookAround'
   >
   sheetId: string
   /** Whether marking begins at once. */
@@ -130,6 +134,31 @@ async function addQuestion(block: PlacedBlock, type: string): Promise<void> {
 const marking = useMarking(desk, sheetId, reveal, (number) => change(number, 'stem'))
 const { current, last, unmarked, offered, pending } = marking
 const isKeyOpen = ref(false)
+const drafts = useUnread(desk, sheetId)
+const { arrange } = useAmend(desk, sheetId)
+/** The question that is worked on: the one that is marked, else the one at the cursor. */
+const atHand = computed(() => current.value ?? desk.reading.value.blocks[desk.cursor.value.block]?.number ?? null)
+
+async function markRead(number: number): Promise<void> {
+  const { value: unread } = drafts.numbers
+  const next = unread.find((one) => one > number) ?? unread.find((one) => one !== number) ?? null
+  if (next !== null) marking.goTo(next)
+  await drafts.read(number)
+  // What is read takes less room.
+  if (next !== null && current.value === next) marking.goTo(next)
+}
+
+/** The one at hand if it is a draft, else the first that comes after it. */
+function readDraft(): void {
+  const { value: unread } = drafts.numbers
+  const here = atHand.value
+  if (here !== null && unread.includes(here)) void markRead(here)
+  else {
+    const next = unread.find((one) => one > (here ?? 0)) ?? unread[0]
+    if (next !== undefined) marking.goTo(next)
+  }
+}
+
 /** What tidying would do; said until the tidied text was used or dismissed. */
 const untidied = computed(() => (desk.sheet.value?.awaitsTidying ? desk.reading.value.seen.untidied : null))
 const leftToMark = computed(() => {
@@ -164,9 +193,9 @@ onMounted(async () => {
   if (unmarked.value.length) marking.begin()
 })
 
-/** That nothing is marked is said in its head. */
+/** That nothing is marked is said in its head, that nobody has read it below it. */
 const worseOf = (block: PlacedBlock) =>
-  block.findings.filter(({ code, level }) => code !== 'marking.none' && level !== 'hint')
+  block.findings.filter(({ code, level }) => code !== 'marking.none' && code !== UNREAD && level !== 'hint')
 /** Advice is one quiet line, until somebody wants it. */
 const hintsOf = (block: PlacedBlock) => block.findings.filter(({ level }) => level === 'hint')
 const opened = ref<ReadonlySet<string>>(new Set())
@@ -202,7 +231,7 @@ function estimate({ block }: ProofItem): number {
 
 const isHere = (block: PlacedBlock) => desk.reading.value.blocks[desk.cursor.value.block] === block
 
-defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
+defineExpose({ list, items, current, readDraft, openKey: () => (isKeyOpen.value = true) })
 </script>
 
 <template>
@@ -224,6 +253,13 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
       <label><ToggleSwitch v-model="showAnswers" size="small" /> {{ t('proof.showAnswers') }}</label>
     </template>
     <template #notice>
+      <PassagePanel
+        v-if="drafts.numbers.value.length"
+        :passages="drafts.passages.value"
+        :unread="drafts.numbers.value"
+        :current="atHand"
+        @go="marking.goTo"
+      />
       <div v-if="untidied" class="bar is-waiting">
         <span>{{
           t('tidied.waits', {
@@ -268,6 +304,23 @@ defineExpose({ list, items, current, openKey: () => (isKeyOpen.value = true) })
             'is-last': block.number !== null && block.number === last,
           }"
         >
+          <p v-if="block.number !== null && drafts.numbers.value.includes(block.number)" class="draft">
+            <span>{{ t('draft.isDraft') }}</span>
+            <Button
+              size="small"
+              :aria-label="t('draft.readOf', { number: block.number })"
+              @click="markRead(block.number)"
+              >{{ t('draft.read') }}</Button
+            >
+            <Button
+              size="small"
+              severity="secondary"
+              outlined
+              :aria-label="t('draft.takeOutOf', { number: block.number })"
+              @click="arrange(block.number, { remove: 'question' }, 'proof.removed')"
+              >{{ t('draft.takeOut') }}</Button
+            >
+          </p>
           <QuestionEditor
             v-if="shownOf(block) && block.number !== null && block.number === editing?.number"
             :desk="desk"
@@ -355,6 +408,18 @@ label {
 .proofed.is-current {
   border-color: var(--dye);
   background: color-mix(in srgb, var(--dye-wash) 40%, var(--leaf));
+}
+
+.draft {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+  margin-block: 2px 6px;
+  padding: 4px 10px;
+  border-inline-start: 3px solid var(--doubt);
+  background: var(--doubt-wash);
+  font-size: 13.5px;
 }
 
 .spacer {
