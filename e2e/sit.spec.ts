@@ -46,13 +46,20 @@ test('a sheet is sat by keyboard alone, nothing gives an answer away, and marks 
   await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible()
 })
 
-test('one question is tried from the Proof', async ({ page }) => {
+test('one question is tried where it stands in the Proof', async ({ page }) => {
   await openSheet(page, 'Castes and their work')
   await page.getByRole('button', { name: 'Try question 1', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'Try question 1' })).toBeVisible()
-  await page.getByRole('button', { name: 'Begin' }).click()
-  await expect(page.getByRole('group', { name: 'Question 1' })).toBeVisible()
-  await expect(page.getByRole('group', { name: 'Question 2' })).toHaveCount(0)
+  const trial = page.getByRole('form', { name: 'Try question 1' })
+  await expect(trial.getByRole('group', { name: 'Question 1' })).toBeVisible()
+  await expect(trial.locator('.marked')).toHaveCount(0)
+  await page.keyboard.press('B')
+  await page.keyboard.press('Enter')
+  await expect(trial.locator('.marked')).toContainText(/Right|Wrong/)
+  await trial.getByRole('button', { name: 'Try again' }).click()
+  await expect(trial.locator('.marked')).toHaveCount(0)
+  await page.keyboard.press('Escape')
+  await expect(trial).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Try question 1', exact: true })).toBeAttached()
 })
 
 test('questions are drawn from three categories, and sat', async ({ page }) => {

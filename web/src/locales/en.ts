@@ -514,6 +514,8 @@ export const en = {
     about:
       'You see what your pupils see, and nothing that gives an answer away. What you answer stays in this browser until you throw it away.',
     open: 'Sit it as a pupil',
+    again: 'Try again',
+    backToProof: 'Back to the Proof',
     tryIt: 'Try it',
     tryItOf: 'Try question {number}',
     oneByOne: 'One question at a time',

@@ -23,8 +23,6 @@ interface Kept {
 }
 
 const chosen = computed(() => (typeof route.query.questions === 'string' ? route.query.questions : ''))
-/** The one question that is tried, where it is one. */
-const only = computed(() => (/^\d+$/.test(chosen.value) ? Number(chosen.value) : null))
 const settings = useLocalStorage<SittingSettings>('notagram.sitting-settings', { ...SETTINGS }, { mergeDefaults: true })
 const key = `notagram.sitting.${id}${chosen.value ? `.${chosen.value}` : ''}`
 const json = <T,>() => ({ read: (text: string) => JSON.parse(text) as T, write: (value: T) => JSON.stringify(value) })
@@ -141,9 +139,9 @@ const markedOf = (number: number) =>
     <main ref="body" class="paper">
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <form v-if="!kept" class="settings" @submit.prevent="begin">
-        <h1>{{ only ? t('sitting.tryOne', { number: only }) : t('sitting.title') }}</h1>
+        <h1>{{ t('sitting.title') }}</h1>
         <p>{{ t('sitting.about') }}</p>
-        <label v-if="!only"><input v-model="settings.isOneByOne" type="checkbox" /> {{ t('sitting.oneByOne') }}</label>
+        <label><input v-model="settings.isOneByOne" type="checkbox" /> {{ t('sitting.oneByOne') }}</label>
         <label><input v-model="settings.shuffles" type="checkbox" /> {{ t('sitting.shuffles') }}</label>
         <label
           >{{ t('sitting.tries') }}
@@ -168,9 +166,7 @@ const markedOf = (number: number) =>
           </select>
         </label>
         <Button type="submit" autofocus>{{ t('sitting.begin') }}</Button>
-        <RouterLink :to="{ name: 'desk', params: { id, leaf: only ? 'proof' : 'rehearsal' } }">{{
-          t('sitting.back')
-        }}</RouterLink>
+        <RouterLink :to="{ name: 'desk', params: { id, leaf: 'rehearsal' } }">{{ t('sitting.back') }}</RouterLink>
       </form>
       <template v-else>
         <div v-if="kept.result" class="result" tabindex="-1" role="status">
@@ -228,9 +224,7 @@ const markedOf = (number: number) =>
       </template>
       <span class="spacer" />
       <Button size="small" severity="secondary" outlined @click="throwAway">{{ t('sitting.throwAway') }}</Button>
-      <RouterLink :to="{ name: 'desk', params: { id, leaf: only ? 'proof' : 'rehearsal' } }">{{
-        t('sitting.back')
-      }}</RouterLink>
+      <RouterLink :to="{ name: 'desk', params: { id, leaf: 'rehearsal' } }">{{ t('sitting.back') }}</RouterLink>
     </footer>
   </div>
 </template>

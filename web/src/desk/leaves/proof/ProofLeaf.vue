@@ -4,7 +4,6 @@ import ToggleSwitch from 'primevue/toggleswitch'
 import Button from 'primevue/button'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
 import { useOffer } from '@/composables/useOffer'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
@@ -17,9 +16,11 @@ import LeafNotes from '../LeafNotes.vue'
 import type { LeafName } from '../names'
 import { useAmend } from '../../useAmend'
 import KeyDialog from './KeyDialog.vue'
+import DraftStrip from './DraftStrip.vue'
 import PassagePanel from './PassagePanel.vue'
 import QuestionProof from './QuestionProof.vue'
 import QuestionEditor from './QuestionEditor.vue'
+import TryHere from './TryHere.vue'
 import { useMarking, withMark } from './useMarking'
 import { UNREAD, useUnread } from './useUnread'
 
@@ -54,7 +55,6 @@ const {
 const emit = defineEmits<{ moved: []; show: [leaf: LeafName] }>()
 const { t } = useI18n()
 const { offer } = useOffer()
-const router = useRouter()
 const showAnswers = useLocalStorage('notagram.show-answers', true)
 const list = useTemplateRef('list')
 const categories = useCategories(desk.reading)
@@ -90,9 +90,14 @@ function change(number: number | null, at: string): void {
   if (number !== null) editing.value = { number, at }
 }
 
-async function tryIt(number: number | null): Promise<void> {
-  await desk.settled()
-  await router.push({ name: 'sitting', params: { id: sheetId }, query: { questions: String(number) } })
+/** The question that is answered as a pupil does. */
+const trying = ref<number | null>(null)
+
+async function endTrial(): Promise<void> {
+  current.value = trying.value
+  trying.value = null
+  await nextTick()
+  list.value?.scroller?.focus({ preventScroll: true })
 }
 
 async function endChange(): Promise<void> {
@@ -304,23 +309,12 @@ defineExpose({ list, items, current, readDraft, openKey: () => (isKeyOpen.value 
             'is-last': block.number !== null && block.number === last,
           }"
         >
-          <p v-if="block.number !== null && drafts.numbers.value.includes(block.number)" class="draft">
-            <span>{{ t('draft.isDraft') }}</span>
-            <Button
-              size="small"
-              :aria-label="t('draft.readOf', { number: block.number })"
-              @click="markRead(block.number)"
-              >{{ t('draft.read') }}</Button
-            >
-            <Button
-              size="small"
-              severity="secondary"
-              outlined
-              :aria-label="t('draft.takeOutOf', { number: block.number })"
-              @click="arrange(block.number, { remove: 'question' }, 'proof.removed')"
-              >{{ t('draft.takeOut') }}</Button
-            >
-          </p>
+          <DraftStrip
+            v-if="block.number !== null && drafts.numbers.value.includes(block.number)"
+            :number="block.number"
+            @read="block.number !== null && markRead(block.number)"
+            @remove="block.number !== null && arrange(block.number, { remove: 'question' }, 'proof.removed')"
+          />
           <QuestionEditor
             v-if="shownOf(block) && block.number !== null && block.number === editing?.number"
             :desk="desk"
@@ -340,6 +334,14 @@ defineExpose({ list, items, current, readDraft, openKey: () => (isKeyOpen.value 
             @truth="(value) => block.number !== null && marking.truth(block.number, value)"
             @add-question="(type) => addQuestion(block, type)"
           />
+          <TryHere
+            v-else-if="block.number !== null && block.number === trying"
+            :key="block.key"
+            :desk="desk"
+            :sheet-id="sheetId"
+            :number="block.number"
+            @close="endTrial"
+          />
           <QuestionProof
             v-else-if="shownOf(block)"
             :question="shownOf(block)!"
@@ -351,7 +353,7 @@ defineExpose({ list, items, current, readDraft, openKey: () => (isKeyOpen.value 
             @truth="(value) => block.number !== null && marking.truth(block.number, value)"
             @forms="(written) => block.number !== null && marking.forms(block.number, written)"
             @change="(at) => change(block.number, at)"
-            @try="tryIt(block.number)"
+            @try="trying = block.number"
           />
           <div v-else class="broken" :class="{ 'is-stray': block.kind === 'stray' }">
             <p>{{ block.kind === 'stray' ? t('proof.stray') : t('proof.broken') }}</p>
@@ -408,18 +410,6 @@ label {
 .proofed.is-current {
   border-color: var(--dye);
   background: color-mix(in srgb, var(--dye-wash) 40%, var(--leaf));
-}
-
-.draft {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 10px;
-  margin-block: 2px 6px;
-  padding: 4px 10px;
-  border-inline-start: 3px solid var(--doubt);
-  background: var(--doubt-wash);
-  font-size: 13.5px;
 }
 
 .spacer {
