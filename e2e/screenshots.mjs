@@ -88,12 +88,14 @@ const pictured = await desk('A year', 'proof')
 await pictured.getByRole('region', { name: 'Pictures of this sheet' }).getByRole('button', { name: '16' }).click()
 await take('desk-insert', pictured)
 
-const kinds = await desk('Winter losses', 'findings')
-await kinds.getByRole('button', { name: 'By kind' }).click()
-await kinds.getByRole('button', { name: /^Fix all \d+ …/ }).first().click()
-await take('desk-kinds', kinds)
-
 // All of these change a sheet of the demo: they come last.
+const drafts = await desk('How a colony', 'proof')
+for (let read = 0; read < 3; read += 1) {
+  await drafts.keyboard.press('F9')
+  await drafts.waitForTimeout(1500)
+}
+await take('desk-drafts', drafts)
+
 const earlier = await desk('Swarms', 'states')
 await earlier.locator('.cm-line').nth(1).click()
 await earlier.keyboard.press('Home')

@@ -35,7 +35,7 @@ final class NoBreakSpaces
 
     /**
      * A line of nothing but them looks blank and parts questions only for the eye: it is handed to the question after it,
-     * which a receiver would not find.
+     * which a receiver would not find, or where none follows to the one before it, at whose end it would stand.
      *
      * @param list<Block> $blocks
      *
@@ -47,22 +47,44 @@ final class NoBreakSpaces
             return $blocks;
         }
         $result = [];
-        foreach ($blocks as $block) {
-            $previous = array_pop($result);
-            if (null !== $previous && BlockKind::Blank === $previous->kind && $block->kind->isNumbered() && Regex::match('/(*ANYCRLF)^[ \t\f\x0B]*+\xC2\xA0/m', $previous->textIn($text), $match, \PREG_OFFSET_CAPTURE)) {
-                $from = $previous->start + $match[0][1];
-                if ($from > $previous->start) {
-                    $result[] = new Block(BlockKind::Blank, $previous->start, $from);
+        foreach ([...$blocks, null] as $block) {
+            $count = \count($result);
+            $blank = $result[$count - 1] ?? null;
+            $lines = null !== $blank && BlockKind::Blank === $blank->kind ? self::linesIn($blank, $text) : null;
+            if (null !== $blank && null !== $lines && null !== $block && $block->kind->isNumbered()) {
+                array_pop($result);
+                if ($lines[0] > $blank->start) {
+                    $result[] = new Block(BlockKind::Blank, $blank->start, $lines[0]);
                 }
-                $result[] = new Block($block->kind, $from, $block->end, $block->surroundings);
-                continue;
+                $block = new Block($block->kind, $lines[0], $block->end, $block->surroundings);
+            } elseif (null !== $blank && null !== $lines && $lines[0] === $blank->start && isset($result[$count - 2]) && $result[$count - 2]->kind->isNumbered()) {
+                array_splice($result, $count - 2, 2, self::handedBack($result[$count - 2], $blank, $lines[1]));
             }
-            if (null !== $previous) {
-                $result[] = $previous;
+            if (null !== $block) {
+                $result[] = $block;
             }
-            $result[] = $block;
         }
 
         return $result;
+    }
+
+    /**
+     * @param int $end of the lines that go
+     *
+     * @return non-empty-list<Block>
+     */
+    private static function handedBack(Block $question, Block $blank, int $end): array
+    {
+        $longer = new Block($question->kind, $question->start, $end, $question->surroundings);
+
+        return $end < $blank->end ? [$longer, new Block(BlockKind::Blank, $end, $blank->end)] : [$longer];
+    }
+
+    /** @return ?array{int, int} where the first of those lines starts and where it ends; null where there is none */
+    private static function linesIn(Block $blank, string $text): ?array
+    {
+        return Regex::match('/(*ANYCRLF)^[ \t\f\x0B]*+\xC2\xA0[^\r\n]*+(?:\r\n|\r|\n|\z)/m', $blank->textIn($text), $match, \PREG_OFFSET_CAPTURE)
+            ? [$blank->start + $match[0][1], $blank->start + $match[0][1] + \strlen($match[0][0])]
+            : null;
     }
 }

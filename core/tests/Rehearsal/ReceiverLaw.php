@@ -137,14 +137,14 @@ final class ReceiverLaw
     }
 
     /**
-     * A mark that only looks like one is text for both, and a fault all the same; and the fence around a copied text is passed
+     * A mark that only looks like one, or stands behind a no-break space, is text for both, and a fault all the same; and the fence around a copied text is passed
      * over by some readers, and faulted in all notations.
      *
      * @param list<string> $faults
      */
     private static function isAnException(CheckedSheet $checked, int $number, bool $isSame, array $faults): bool
     {
-        return ($isSame && ['text.look-alike'] === array_values(array_unique($faults))) || 1 === preg_match('/^[ \t]*```/m', $checked->sheet->numbered($number)->block->textIn($checked->sheet->source->text));
+        return ($isSame && [] === array_diff($faults, ['text.look-alike', 'text.no-break-space'])) || 1 === preg_match('/^[ \t]*```/m', $checked->sheet->numbered($number)->block->textIn($checked->sheet->source->text));
     }
 
     /** @return array<int, bool> by the number of our question: whether it arrives as the same */
