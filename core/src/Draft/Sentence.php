@@ -35,8 +35,8 @@ final readonly class Sentence
         if ($count < self::SHORTEST || $count > self::LONGEST || !Regex::match('/^[\p{Lu}\p{N}].*\p{Ll}{2}.*[^.]\.\z/us', $this->text)) {
             return false;
         }
-        // Quotation marks and brackets that are not closed were cut from their other half; an address is no word.
-        if (Regex::match('~["“”„«»‹›]|https?://|@|_{3}~u', $this->text) || substr_count($this->text, '(') !== substr_count($this->text, ')') || substr_count($this->text, '[') !== substr_count($this->text, ']')) {
+        // Quotation marks and brackets that are not closed were cut from their other half; an address is no word, and a formula is not exchanged in part.
+        if (Regex::match('~["“”„«»‹›\\\\{}]|https?://|@|_{3}|\$[^$]++\$~u', $this->text) || substr_count($this->text, '(') !== substr_count($this->text, ')') || substr_count($this->text, '[') !== substr_count($this->text, ']')) {
             return false;
         }
 

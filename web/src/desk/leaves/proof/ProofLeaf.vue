@@ -147,6 +147,8 @@ const atHand = computed(() => current.value ?? desk.reading.value.blocks[desk.cu
 async function markRead(number: number): Promise<void> {
   const { value: unread } = drafts.numbers
   const next = unread.find((one) => one > number) ?? unread.find((one) => one !== number) ?? null
+  // Whoever reads is in the Proof: it leads, and the source follows.
+  list.value?.scroller?.focus({ preventScroll: true })
   if (next !== null) marking.goTo(next)
   await drafts.read(number)
   // What is read takes less room.
