@@ -46,8 +46,14 @@ beforeEach(() => {
 })
 
 describe('the dialog of drafts', () => {
-  beforeEach(() => vi.useFakeTimers())
-  afterEach(() => vi.useRealTimers())
+  beforeEach(() => {
+    vi.useFakeTimers()
+    vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: () => {}, removeEventListener: () => {} }))
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
 
   function dialog(props: { notation?: string } = {}) {
     const shown = mount(DraftDialog, {
