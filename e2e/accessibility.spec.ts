@@ -1,8 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
+import { checkerOf, contrastOf } from './checker'
 import { expect, test } from './story'
 import { drop, handOverAs, openLeaf, openSheet, pasteSheet, source } from './desk'
-
-const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`shelf and desk obey the rules of access, ${colorScheme}`, async ({ page }) => {
@@ -11,7 +9,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     // What is further down is of the same kinds, and takes the checker as long again.
     await page.setViewportSize({ width: 1280, height: 560 })
     // Only colours differ between light and dark.
-    const checker = () => (colorScheme === 'light' ? new AxeBuilder({ page }).withTags(RULES) : new AxeBuilder({ page }).withRules('color-contrast'))
+    const checker = () => (colorScheme === 'light' ? checkerOf(page) : contrastOf(page))
     // What is around a leaf is looked at once.
     const ofLeaf = () => checker().include('.leaf')
     await page.goto('/')
@@ -106,5 +104,5 @@ test('the line at the foot speaks of the question that is marked; help leads to 
   await expect(guide.getByRole('heading', { name: '2 · Tidy' })).toBeVisible()
   const picture = guide.getByRole('img').first()
   expect(await picture.evaluate((element: HTMLImageElement) => element.naturalWidth)).toBe(1280)
-  expect((await new AxeBuilder({ page: guide }).withTags(RULES).analyze()).violations).toEqual([])
+  expect((await checkerOf(guide).analyze()).violations).toEqual([])
 })

@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess, execFileSync } from 'node:child_process'
 import { mkdirSync, rmSync, writeFileSync, appendFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
+import { CHROMIUM, FLAGS } from './browser.mjs'
 import { addressOf, expect, test } from './story'
 import { saved, source, textOf } from './desk'
 
@@ -107,8 +108,8 @@ test('a disk that is full, and one that may only be read: said, waited for, and 
 test('a page of another name that leads here is not served', async ({}, { parallelIndex }) => {
   const port = new URL(addressOf(parallelIndex)).port
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP evil.example 127.0.0.1'],
+    executablePath: CHROMIUM,
+    args: [...FLAGS, '--host-resolver-rules=MAP evil.example 127.0.0.1'],
   })
   try {
     const page = await browser.newPage()

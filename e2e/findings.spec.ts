@@ -24,16 +24,15 @@ test('mend all of a kind after seeing before and after, and take it back in one 
 test('switch a kind of finding off in the sheet and in one place, see that it is off, switch it on again', async ({
   page,
 }) => {
-  await pasteSheet(page, 'Two options', 'Which bee mates? {=drone ~worker}\n\nWhich bee forages? {=worker ~drone}\n')
+  await pasteSheet(page, 'Two options', 'Who winters in the old skep? {=a queen ~a drone}\n\nWho rests on the garden bell? {=a worker ~a moth}\n')
   await openLeaf(page, 'Findings')
   const hints = page.locator('.finding-note.is-hint')
-  // Other sheets on the shelf may ask the same, and a doubt says so, in its own time, above the hint.
   const hint = page.locator('.one', { has: hints }).first()
   await expect(hints).toHaveCount(2)
   await hint.hover()
   await hint.getByRole('button', { name: 'Switch off here' }).click()
   await expect(hints).toHaveCount(1)
-  expect(await textOf(page)).toMatch(/^\/\/ notagram-off craft\.too-few-options\nWhich bee mates\?/)
+  expect(await textOf(page)).toMatch(/^\/\/ notagram-off craft\.too-few-options\nWho winters in the old skep\?/)
   await expect(page.getByText('1 finding is switched off')).toBeVisible()
 
   await hint.hover()

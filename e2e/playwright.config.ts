@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM, FLAGS } from './browser.mjs'
 import { addressOf } from './story'
 
 const WORKERS = 2
@@ -16,17 +17,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
+      executablePath: CHROMIUM,
+      args: FLAGS,
     },
   },
   webServer: Array.from({ length: WORKERS }, (_, worker) => ({

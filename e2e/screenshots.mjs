@@ -1,9 +1,10 @@
 // Takes the pictures of docs/screenshots from a demo that runs: node e2e/screenshots.mjs http://127.0.0.1:8600
 import { chromium } from '@playwright/test'
+import { CHROMIUM, FLAGS } from './browser.mjs'
 
 const address = process.argv[2] ?? 'http://127.0.0.1:8600'
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS })
 
 async function open(path, { dark = false } = {}) {
   const context = await browser.newContext({

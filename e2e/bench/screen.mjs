@@ -1,6 +1,7 @@
 // Opens large sheets and a long shelf in a real browser and presses keys: how long until the first proof stands, until the
 // character is painted, and until the proof shows it.
 import { chromium } from '@playwright/test'
+import { CHROMIUM, FLAGS } from '../browser.mjs'
 import { readFile } from 'node:fs/promises'
 
 const PRESSES = 100
@@ -9,7 +10,7 @@ const OPENINGS = 5
 const SHEETS = 500
 const QUIET = 2_500
 const [base, ...files] = process.argv.slice(2)
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic'] })
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS })
 
 const at = (times, share) => times.toSorted((one, other) => one - other)[Math.min(times.length - 1, Math.floor(share * times.length))]
 const shown = (times) => `median ${at(times, 0.5).toFixed(0)} ms, 95th percentile ${at(times, 0.95).toFixed(0)} ms`
