@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Notagram\Notation\Loss;
+use Notagram\Proof\Formula\MathMl;
 use Notagram\Question\EachText;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Formulas;
@@ -39,7 +40,10 @@ final class PaperLosses
     private function look(FormattedText $text): void
     {
         Formulas::replaced($text, function (string $tex, bool $isApart, string $whole): string {
-            $this->losses['formula'] = Loss::reduced('paper/formula');
+            // A page shows MathML; a document holds no formulas of ours.
+            if (PaperFile::Page !== $this->file || null === MathMl::of($tex, $isApart)) {
+                $this->losses['formula'] = Loss::reduced('paper/formula');
+            }
 
             return $whole;
         });

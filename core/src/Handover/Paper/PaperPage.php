@@ -9,6 +9,7 @@ use Notagram\Marking\PointsSum;
 use Notagram\Message\Message;
 use Notagram\Message\Sentences;
 use Notagram\Notation\PaperWords;
+use Notagram\Proof\Formula\FormulasInHtml;
 use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -80,7 +81,7 @@ final readonly class PaperPage
         }
         $points = $this->plan->showsPoints ? " <span class=\"points\">({$this->say('points', points: (float) ($question->points ?? 1))})</span>" : '';
         $stem = $question->answers instanceof Gap
-            ? $this->proof->htmlWithGap($question->answers->before, $question->answers->after, $question->stem->format, '<span class="rule"></span>', $this->pictures)
+            ? FormulasInHtml::typeset($this->proof->htmlWithGap($question->answers->before, $question->answers->after, $question->stem->format, '<span class="rule"></span>', $this->pictures))
             : $this->text($question->stem);
 
         return "{$heading}<div class=\"question\"><span class=\"number\">{$item->number}.</span><div class=\"body\"><div class=\"stem\">{$stem}{$points}</div>{$this->answers($question)}</div></div>";
@@ -168,7 +169,7 @@ final readonly class PaperPage
 
     private function text(FormattedText $text): string
     {
-        return $this->proof->html($text, $this->pictures);
+        return FormulasInHtml::typeset($this->proof->html($text, $this->pictures));
     }
 
     private function say(string $what, string|float ...$arguments): string

@@ -9,15 +9,11 @@ use Notagram\Proof\TextProof;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
 use Notagram\Question\KeptPictures;
-use Notagram\Source\Regex;
 
 /** The texts of one question as a version holds them, and what it does not hold of them. */
 final class ItemTexts
 {
-    private const FORMULA = '~<span class="formula( is-apart)?">(.*?)</span>~s';
-
     private readonly Xhtml $xhtml;
-    private bool $hasFormulas = false;
     private bool $wasPlained = false;
 
     /** @param KeptPictures $pictures under the addresses that they have in the package */
@@ -29,7 +25,7 @@ final class ItemTexts
     /** @return list<Element|string> words with elements in a line or as blocks */
     public function flow(FormattedText $text): array
     {
-        return $this->xhtml->content($this->html($text), Content::Flow);
+        return $this->xhtml->content($this->proof->html($text, $this->pictures), Content::Flow);
     }
 
     /** Blocks, such as stand before what is answered; null where there is no text. */
@@ -41,7 +37,7 @@ final class ItemTexts
     /** A sentence with something in the place of its gap. */
     public function sentence(Gap $gap, string $format, Element $place): Element
     {
-        $html = self::withTex($this->proof->htmlWithGap($gap->before, $gap->after, $format, '<span class="'.Xhtml::PLACE.'"></span>', $this->pictures), $this->hasFormulas);
+        $html = $this->proof->htmlWithGap($gap->before, $gap->after, $format, '<span class="'.Xhtml::PLACE.'"></span>', $this->pictures);
 
         return $this->block($this->xhtml->content($html, Content::Flow, $place)) ?? Element::markup('p', [], [$place]);
     }
@@ -81,24 +77,8 @@ final class ItemTexts
         return [
             ...([] === $left ? [] : [Loss::reduced('qti/markup', target: $this->version->label(), names: implode(', ', $left))]),
             ...($this->wasPlained ? [Loss::reduced('qti/plain-choices')] : []),
-            ...($this->hasFormulas ? [Loss::reduced('qti/formula')] : []),
+            ...($this->xhtml->hasTex ? [Loss::reduced('qti/formula')] : []),
         ];
-    }
-
-    private function html(FormattedText $text): string
-    {
-        return self::withTex($this->proof->html($text, $this->pictures), $this->hasFormulas);
-    }
-
-    /** No version knows TeX, but many systems do. */
-    private static function withTex(string $html, bool &$has): string
-    {
-        if (!str_contains($html, '<span class="formula')) {
-            return $html;
-        }
-        $has = true;
-
-        return Regex::replaceBy(self::FORMULA, static fn (array $match) => '' === $match[1] ? "\${$match[2]}\$" : "\$\${$match[2]}\$\$", $html);
     }
 
     /** @param list<Element|string> $content */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Qti;
 
 use Masterminds\HTML5;
+use Notagram\Proof\Formula\MathMl;
 use Notagram\Source\Regex;
 
 /**
@@ -16,6 +17,8 @@ final class Xhtml
     /** What says where something else goes, which no author can write: their classes are taken out before. */
     public const PLACE = 'place';
 
+    /** Whether a formula is left as TeX, since it cannot be written as MathML: no version knows TeX, but many systems do. */
+    public bool $hasTex = false;
     /** @var array<string, true> elements and attributes that were taken out, by their names */
     private array $left = [];
 
@@ -126,6 +129,9 @@ final class Xhtml
         if (null !== $place && self::PLACE === $node->getAttribute('class')) {
             return [$place];
         }
+        if (Regex::match('/^formula(?: is-apart)?\z/', $node->getAttribute('class'))) {
+            return [$this->formula($node->textContent, 'formula' !== $node->getAttribute('class'))];
+        }
         $isInline = $this->version->allowsInline($name);
         $isBlock = $this->version->allowsBlock($name) && Content::Inline !== $may;
         if ('img' === $name && !$node->hasAttribute('src')) {
@@ -139,6 +145,37 @@ final class Xhtml
 
         // A list or a table without anything in it is nothing.
         return [] === $children && [] !== $inside->only() ? [] : [Element::markup($name, $this->attributes($node), $children)];
+    }
+
+    private function formula(string $tex, bool $isApart): Element|string
+    {
+        $math = MathMl::of($tex, $isApart);
+        $document = new \DOMDocument();
+        if (null === $math || !$document->loadXML($math) || null === $document->documentElement) {
+            $this->hasTex = true;
+
+            return $isApart ? "\$\${$tex}\$\$" : "\${$tex}\$";
+        }
+
+        return self::math($document->documentElement, ['xmlns' => MathMl::SPACE]);
+    }
+
+    /** @param array<string, string> $attributes besides its own */
+    private static function math(\DOMElement $element, array $attributes = []): Element
+    {
+        foreach ($element->attributes as $attribute) {
+            $attributes[$attribute->nodeName] = $attribute->nodeValue ?? '';
+        }
+        $children = [];
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMElement) {
+                $children[] = self::math($child);
+            } elseif ($child instanceof \DOMText) {
+                $children[] = $child->data;
+            }
+        }
+
+        return Element::markup($element->nodeName, $attributes, $children);
     }
 
     /**

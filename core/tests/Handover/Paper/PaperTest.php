@@ -124,7 +124,9 @@ final class PaperTest extends TestCase
 
     public function testWhatIsLostIsNamed(): void
     {
-        $written = self::target('')->write(self::sheet("Two {=a\n\nWhat is \$x^2\$? {=a ~b}\n\nOne? {T}\n"));
+        $written = self::target('')->write(self::sheet("Two {=a\n\nWhat is \$\\foo\$? {=a ~b}\n\nWhat is \$x^2\$? {T}\n"));
+        self::assertStringContainsString('<msup><mi>x</mi><mn>2</mn></msup>', $written->bytes);
+        self::assertStringContainsString('<span class="formula">\foo</span>', $written->bytes);
         self::assertSame([['loss/unreadable'], ['loss/paper/formula'], []], array_map(static fn ($block) => array_map(static fn ($loss) => $loss->message->id, $block->losses), $written->blocks));
         self::assertSame('', self::target('')->write(self::sheet("// nothing\n"))->bytes);
         self::assertNull((new PaperTarget())->inStyle('versions-9'));
