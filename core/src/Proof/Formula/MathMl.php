@@ -59,7 +59,7 @@ final class MathMl
     private function row(string ...$ends): array
     {
         if (++$this->depth > self::MAX_DEPTH) {
-            throw new NoMathMl('It is nested too deeply.');
+            throw new NoMathMl();
         }
         $row = [];
         while (!\in_array($this->tokens->next(), $ends, true)) {
@@ -117,7 +117,7 @@ final class MathMl
         }
         $token = $this->tokens->next();
         if (\in_array($token, ['', '}', '^', '_', '&', '\\\\'], true)) {
-            throw new NoMathMl('Something is missing.');
+            throw new NoMathMl();
         }
 
         return $this->element($this->tokens->takeOne())[0];
@@ -128,7 +128,7 @@ final class MathMl
     {
         $row = $this->row('}', '');
         if (!$this->tokens->takes('}')) {
-            throw new NoMathMl('A brace is open.');
+            throw new NoMathMl();
         }
 
         return self::mrow($row);
@@ -161,7 +161,7 @@ final class MathMl
         }
 
         return [match (true) {
-            '}' === $token, '&' === $token, '$' === $token, '#' === $token, '%' === $token, '\\' === $token => throw new NoMathMl("There is a {$token}."),
+            '}' === $token, '&' === $token, '$' === $token, '#' === $token, '%' === $token, '\\' === $token => throw new NoMathMl(),
             '~' === $token => self::space(0.25),
             Regex::match('/^\d/', $token) => '<mn>'.str_replace('{,}', ',', $token).'</mn>',
             Regex::match('/^\p{L}\p{M}*+\z/u', $token) => $this->letter($token),
@@ -222,11 +222,11 @@ final class MathMl
             'operatorname' => '<mi>'.self::escaped(self::plainWords($this->tokens->words())).'</mi>',
             'left' => $this->fenced(),
             'begin' => $this->environment(),
-            'not' => $this->tokens->takes('=') ? '<mo>≠</mo>' : ($this->tokens->takes('\in') ? '<mo>∉</mo>' : throw new NoMathMl('A sign that is struck through.')),
+            'not' => $this->tokens->takes('=') ? '<mo>≠</mo>' : ($this->tokens->takes('\in') ? '<mo>∉</mo>' : throw new NoMathMl()),
             'pmod' => '<mrow>'.self::space(1.0).'<mo>(</mo><mi>mod</mi>'.self::space(0.33).$this->argument().'<mo>)</mo></mrow>',
             'stackrel', 'overset' => $this->stacked('mover'),
             'underset' => $this->stacked('munder'),
-            default => throw new NoMathMl("\\{$name} is not known."),
+            default => throw new NoMathMl(),
         };
     }
 
@@ -244,7 +244,7 @@ final class MathMl
         }
         $index = self::mrow($this->row(']', ''));
         if (!$this->tokens->takes(']')) {
-            throw new NoMathMl('A bracket is open.');
+            throw new NoMathMl();
         }
 
         return '<mroot>'.$this->argument().$index.'</mroot>';
@@ -266,7 +266,7 @@ final class MathMl
         $open = $this->delimiter();
         $row = $this->row('\right', '');
         if (!$this->tokens->takes('\right')) {
-            throw new NoMathMl('A \left has no \right.');
+            throw new NoMathMl();
         }
 
         return "<mrow>{$open}".implode('', $row).$this->delimiter().'</mrow>';
@@ -275,7 +275,7 @@ final class MathMl
     private function delimiter(): string
     {
         $token = $this->tokens->take();
-        $sign = '\\' === $token[0] ? self::signs()['mo'][substr($token, 1)] ?? throw new NoMathMl("{$token} encloses nothing.") : ('|' === $token ? '∣' : $token);
+        $sign = '\\' === $token[0] ? self::signs()['mo'][substr($token, 1)] ?? throw new NoMathMl() : ('|' === $token ? '∣' : $token);
 
         return '.' === $sign ? '' : '<mo fence="true">'.self::escaped($sign).'</mo>';
     }
@@ -283,7 +283,7 @@ final class MathMl
     private function environment(): string
     {
         $name = $this->tokens->words();
-        [$open, $close] = self::signs()['environments'][$name] ?? throw new NoMathMl("{$name} is not known.");
+        [$open, $close] = self::signs()['environments'][$name] ?? throw new NoMathMl();
         if ('array' === $name) {
             $this->tokens->words();
         }
@@ -296,7 +296,7 @@ final class MathMl
             $rows[] = $cells;
         } while ($this->tokens->takes('\\\\'));
         if (!$this->tokens->takes('\end') || $this->tokens->words() !== $name) {
-            throw new NoMathMl("\\begin{{$name}} has no end.");
+            throw new NoMathMl();
         }
         // A break behind the last row begins no other.
         if (\count($rows) > 1 && ['<mtd></mtd>'] === $rows[\count($rows) - 1]) {
@@ -318,7 +318,7 @@ final class MathMl
     {
         $words = Regex::replace('/\\\\([%#&_{}$ ])/', '$1', $words);
 
-        return false === strpbrk($words, '\\$') ? str_replace('~', "\u{A0}", $words) : throw new NoMathMl('There is a formula in words.');
+        return false === strpbrk($words, '\\$') ? str_replace('~', "\u{A0}", $words) : throw new NoMathMl();
     }
 
     /** @param list<string> $row */

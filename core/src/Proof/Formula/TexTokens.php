@@ -34,7 +34,7 @@ final class TexTokens
     {
         $this->pass();
 
-        return $this->tokens[$this->place++] ?? throw new NoMathMl('The formula is not finished.');
+        return $this->tokens[$this->place++] ?? throw new NoMathMl();
     }
 
     /** What an argument without braces takes of the next one: of a number its first figure. */
@@ -68,11 +68,11 @@ final class TexTokens
     public function words(): string
     {
         if (!$this->takes('{')) {
-            throw new NoMathMl('Words stand in braces.');
+            throw new NoMathMl();
         }
         $words = '';
         for ($depth = 1;; ++$this->place) {
-            $token = $this->tokens[$this->place] ?? throw new NoMathMl('A brace is open.');
+            $token = $this->tokens[$this->place] ?? throw new NoMathMl();
             $depth += match ($token) {
                 '{' => 1,
                 '}' => -1,
