@@ -55,6 +55,20 @@ final class TablesTest extends ApiTestCase
         self::assertSame(['Questions 1, 2: This stays in the text as a comment.'], self::at($aiken, 'losses'));
     }
 
+    public function testAPersonSaysWhetherTheFirstRowHoldsHeadings(): void
+    {
+        $sheet = $this->pasted("Ask\tOne\tTwo\tSol\nWhich bee lays?\tdrone\tqueen\tB\nWhich bee mates?\tdrone\tworker\tA\n");
+        $found = $this->table($sheet);
+        self::assertSame([false, 3, 'option 3'], [self::at($found, 'hasHead'), self::at($found, 'rowCount'), self::at($found, 'columns.3.holds')]);
+        $headed = $this->table($sheet, ['hasHead' => true]);
+        self::assertSame([true, 2, ['holds' => 'key', 'heading' => 'Sol']], [self::at($headed, 'hasHead'), self::at($headed, 'rowCount'), self::at($headed, 'columns.3')]);
+        self::assertStringStartsWith('Which bee lays? {', self::textOf($sheet, $headed));
+
+        $known = $this->pasted(self::TABLE);
+        $unheaded = $this->table($known, ['hasHead' => false]);
+        self::assertSame([false, 4, 'Question'], [self::at($unheaded, 'hasHead'), self::at($unheaded, 'rowCount'), self::at($unheaded, 'rows.0.cells.0')]);
+    }
+
     public function testTermsBecomeWhatIsChosen(): void
     {
         $sheet = $this->pasted(self::TERMS);

@@ -28,6 +28,7 @@ const table: TableReading = {
   asTerms: false,
   mayBeTable: true,
   mayBeTerms: false,
+  hasHead: true,
   edits: [{ from: 0, to: 5, text: 'Which? {=a ~b}' }],
   columns: [
     { holds: 'stem', heading: 'Question' },
@@ -121,6 +122,15 @@ describe('the columns of a table', () => {
     expect(leaf.findAll('tbody tr').map((row) => row.findAll('td')[0]?.text())).toEqual(['One answer', 'no question'])
     expect(leaf.find('.leaf-notes').text()).toContain('Row 3 is not a question.')
     expect(leaf.find('.more').text()).toBe('and 10 more rows')
+    leaf.unmount()
+  })
+
+  it('asks again where a person says whether the first row holds headings', async () => {
+    const leaf = await opened(table)
+    expect(lastWish()?.hasHead).toBeNull()
+    await leaf.find('.head-row input').setValue(false)
+    await flushPromises()
+    expect(lastWish()?.hasHead).toBe(false)
     leaf.unmount()
   })
 

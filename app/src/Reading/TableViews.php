@@ -54,7 +54,7 @@ final readonly class TableViews
 
     private function ofTable(Sheet $sheet, Tabular $tabular, Table $table, TableRequest $request): TableView
     {
-        $columns = Columns::of($table);
+        $columns = Columns::of($table, $request->hasHead);
         if (null !== $request->columns) {
             $columns = $columns->with(...array_map(static fn (string $name) => Column::named($name) ?? throw Refusal::because(422, 'column', column: $name), $request->columns));
         }
@@ -73,6 +73,7 @@ final readonly class TableViews
             rows: array_map($this->row(...), \array_slice($table->rows, $columns->first, self::ROWS), \array_slice($questions->rows, 0, self::ROWS)),
             rowCount: \count($table->rows) - $columns->first,
             counts: $counts,
+            hasHead: $columns->hasHead,
         );
     }
 
@@ -112,7 +113,7 @@ final readonly class TableViews
      * @param list<TermBlockView>   $blocks
      * @param list<TypeCountView>   $counts
      */
-    private function view(Sheet $sheet, Tabular $tabular, TableRequest $request, Manuscript $gift, array $columns = [], array $rows = [], int $rowCount = 0, array $blocks = [], int $blockCount = 0, array $counts = [], bool $asTerms = false): TableView
+    private function view(Sheet $sheet, Tabular $tabular, TableRequest $request, Manuscript $gift, array $columns = [], array $rows = [], int $rowCount = 0, array $blocks = [], int $blockCount = 0, array $counts = [], bool $asTerms = false, bool $hasHead = false): TableView
     {
         $text = $gift->text;
         $losses = [];
@@ -125,6 +126,7 @@ final readonly class TableViews
             $asTerms,
             null !== $tabular->table,
             null !== $tabular->terms,
+            $hasHead,
             EditedText::between($sheet->text(), $text),
             $columns,
             $rows,

@@ -15,6 +15,7 @@ final readonly class TableRequest implements OfText
     /**
      * @param ?bool               $asTerms  whether it is a list of terms; null to find it out
      * @param ?list<string>       $columns  what each column holds; null to find it out
+     * @param ?bool               $hasHead  whether a row of headings stands above the questions; null to find it out
      * @param int                 $size     how many terms a block has
      * @param TermSide            $asked    the side that a question shows
      * @param TermKind            $kind     what a block becomes
@@ -26,6 +27,7 @@ final readonly class TableRequest implements OfText
         public ?bool $asTerms = null,
         #[Assert\Count(max: 200), Assert\All([new Assert\Type('string')])]
         public ?array $columns = null,
+        public ?bool $hasHead = null,
         #[Assert\Range(min: TermBlocks::LEAST_SIZE, max: 100)]
         public int $size = TermBlocks::USUAL_SIZE,
         public TermSide $asked = TermSide::Definition,

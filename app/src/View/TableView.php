@@ -11,6 +11,7 @@ final readonly class TableView
 {
     /**
      * @param bool                     $asTerms    whether it was read as a list of terms
+     * @param bool                     $hasHead    whether a row of headings stands above the questions
      * @param list<EditorEdit>         $edits      that make the questions of the source
      * @param list<TableColumnView>    $columns    of a table
      * @param list<TableRowView>       $rows       of a table: its first ones
@@ -23,6 +24,7 @@ final readonly class TableView
         public bool $asTerms,
         public bool $mayBeTable,
         public bool $mayBeTerms,
+        public bool $hasHead,
         public array $edits,
         public array $columns,
         public array $rows,

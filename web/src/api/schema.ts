@@ -3462,6 +3462,8 @@ export interface components {
             asTerms?: boolean | null;
             /** @description what each column holds; null to find it out */
             columns?: string[] | null;
+            /** @description whether a row of headings stands above the questions; null to find it out */
+            hasHead?: boolean | null;
             /** @description how many terms a block has */
             size?: number;
             /**
@@ -3495,6 +3497,8 @@ export interface components {
             asTerms: boolean;
             mayBeTable: boolean;
             mayBeTerms: boolean;
+            /** @description whether a row of headings stands above the questions */
+            hasHead: boolean;
             /** @description that make the questions of the source */
             edits: components["schemas"]["EditorEdit"][];
             /** @description of a table */

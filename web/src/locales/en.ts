@@ -649,6 +649,7 @@ export const en = {
     readsAs: 'Read as',
     asTable: 'questions, one a row',
     asTerms: 'a list of terms',
+    hasHead: 'A row of headings stands above the questions',
     row: 'Row',
     becomes: 'Becomes',
     nothing: 'no question',

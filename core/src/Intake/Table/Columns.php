@@ -21,10 +21,23 @@ final readonly class Columns
     {
     }
 
-    /** By the headings, where there are any; else the first column is the stem, and the last the key where it fits the options between. */
-    public static function of(Table $table): self
+    /**
+     * By the headings, where there are any; else the first column is the stem, and the last the key where it fits the options between.
+     *
+     * @param ?bool $hasHead whether a row of headings stands above the questions; null to find it out
+     */
+    public static function of(Table $table, ?bool $hasHead = null): self
     {
-        return self::headed($table) ?? new self(self::byContent($table), 0, false);
+        $headed = self::headed($table);
+        if (true === $hasHead) {
+            // Their words are none that is known: the rows below them tell.
+            return $headed ?? new self(self::byContent($table->belowFirst()), 1, true);
+        }
+        if (null === $headed) {
+            return new self(self::byContent($table), 0, false);
+        }
+
+        return false === $hasHead ? new self($headed->columns, $headed->first - 1, false) : $headed;
     }
 
     /** The same questions, their columns told by a person. */

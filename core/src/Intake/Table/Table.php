@@ -49,6 +49,12 @@ final readonly class Table
         return new self($kept, $isWide ? [...$notes, Message::of('table/too-wide', most: self::MOST_COLUMNS)] : $notes);
     }
 
+    /** What stands below its first row. */
+    public function belowFirst(): self
+    {
+        return new self(\array_slice($this->rows, 1), $this->notes);
+    }
+
     /** How many cells its widest row has. */
     public function width(): int
     {

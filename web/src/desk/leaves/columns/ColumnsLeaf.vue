@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -28,6 +29,7 @@ const notation = useLocalStorage('notagram.table-as', 'gift')
 const notations = computed(() => offer.value.notations.filter(({ canBeTidied }) => !canBeTidied))
 const columns = ref<string[] | null>(null)
 const asTerms = ref<boolean | null>(null)
+const hasHead = ref<boolean | null>(null)
 const terms = ref<Required<Pick<Wish, 'size' | 'asked' | 'kind' | 'kinds'>>>({
   size: 4,
   asked: 'definition',
@@ -38,6 +40,7 @@ const wish = computed<Wish>(() => ({
   notation: notation.value,
   columns: columns.value,
   asTerms: asTerms.value,
+  hasHead: hasHead.value,
   ...terms.value,
 }))
 const { table, isWorking, whenDone, stop } = useTable(desk, sheetId, wish)
@@ -113,6 +116,10 @@ watch(
           {{ t(is ? 'columns.asTerms' : 'columns.asTable') }}
         </label>
       </fieldset>
+      <label v-if="table && !table.asTerms" class="head-row">
+        <Checkbox :model-value="table.hasHead" binary @update:model-value="hasHead = $event" />
+        {{ t('columns.hasHead') }}
+      </label>
       <LeafNotes :notes="notes" />
     </template>
     <div class="rows" tabindex="0" role="region" :aria-label="t('desk.leaf.columns')">
@@ -139,6 +146,14 @@ watch(
   display: flex;
   align-items: center;
   gap: 6px;
+}
+
+.head-row {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 0 20px 8px;
+  font-size: 13.5px;
 }
 
 .reads-as {
