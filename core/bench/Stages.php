@@ -7,6 +7,8 @@ namespace Notagram\Bench;
 use Notagram\Check\Checker;
 use Notagram\Check\Mender;
 use Notagram\Check\SheetWishes;
+use Notagram\Draft\Drafts;
+use Notagram\Draft\Passage;
 use Notagram\Handover\Qti\QtiTarget;
 use Notagram\Handover\Qti\QtiVersion;
 use Notagram\Handover\Target;
@@ -71,6 +73,7 @@ final class Stages
             'recognise' => static fn (string $text) => Notations::detect($text),
             'tidy' => static fn (string $text) => Tidy::of($text),
             'read a key' => static fn (string $text) => KeyList::read($text),
+            'draft' => static fn (string $text) => Drafts::from(Passage::of($text), Drafts::MOST),
         ];
     }
 

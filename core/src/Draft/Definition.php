@@ -39,7 +39,7 @@ final readonly class Definition
             return null;
         }
 
-        return new self($term, mb_strtolower(substr($term, $list[$first]->at), 'UTF-8'), $list[$verb]->lower);
+        return new self($term, implode(' ', array_map(static fn (Word $word) => $word->lower, \array_slice($list, $first, $verb - $first))), $list[$verb]->lower);
     }
 
     /**
@@ -64,7 +64,7 @@ final readonly class Definition
     /** Whether an article or its like stands before the term. */
     public function hasDeterminer(): bool
     {
-        return \strlen($this->name) < \strlen($this->term);
+        return substr_count($this->name, ' ') < substr_count($this->term, ' ');
     }
 
     public function span(): Span

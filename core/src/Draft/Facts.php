@@ -12,6 +12,8 @@ use Notagram\Source\Span;
 /** What a passage tells that can be asked for or mistaken: its numbers, its names, what it defines, and how often it has each word. */
 final class Facts
 {
+    /** Definitions before and after one that its other terms are looked for in. */
+    private const NEAR = 30;
     /** Letters: what is shorter is seldom worth asking for. */
     private const SHORTEST_WORD = 5;
 
@@ -23,8 +25,18 @@ final class Facts
     private array $names = [];
     /** @var array<int, Definition> */
     private array $definitions = [];
+    /** @var list<int> the statements that define */
+    private array $defining = [];
+    /** @var array<string, list<string>> the names behind each little word, each once */
+    private array $namesBehind = [];
+    /** @var array<string, list<NumberInText>> by kind, each value once, in order */
+    private array $numbersOfKind = [];
     /** @var array<string, int> */
     private array $timesOf = [];
+    /** @var array<int, list<string>> */
+    private array $otherTerms = [];
+    /** @var array<int, ?Exchange> */
+    private array $exchanges = [];
 
     /** @param list<Sentence> $statements */
     private function __construct(private readonly Passage $passage, public readonly array $statements)
@@ -49,8 +61,30 @@ final class Facts
                 $facts->definitions[$index] = $definition;
             }
         }
+        $facts->putInOrder();
 
         return $facts;
+    }
+
+    private function putInOrder(): void
+    {
+        $this->defining = array_keys($this->definitions);
+        $behind = $ofKind = [];
+        foreach ($this->names as $names) {
+            foreach ($names as [$name, , $lead]) {
+                $behind[$lead][$name] = $name;
+            }
+        }
+        foreach ($this->numbers as $numbers) {
+            foreach ($numbers as $number) {
+                $ofKind[$number->kind][(string) $number->value] ??= $number;
+            }
+        }
+        $this->namesBehind = array_map(array_values(...), $behind);
+        foreach ($ofKind as $kind => $numbers) {
+            usort($numbers, static fn (NumberInText $one, NumberInText $other) => $one->value <=> $other->value);
+            $this->numbersOfKind[$kind] = $numbers;
+        }
     }
 
     public function definition(int $statement): ?Definition
@@ -61,12 +95,20 @@ final class Facts
     /** @return list<string> what else the passage defines in the same way, and the sentence does not speak of: first what is worded like its own term, and what stands near */
     public function otherTerms(int $statement): array
     {
+        return $this->otherTerms[$statement] ??= $this->termsBeside($statement);
+    }
+
+    /** @return list<string> */
+    private function termsBeside(int $statement): array
+    {
         $own = $this->definitions[$statement] ?? null;
         if (null === $own) {
             return [];
         }
         $ranks = $terms = [];
-        foreach ($this->definitions as $index => $other) {
+        $place = (int) array_search($statement, $this->defining, true);
+        foreach (\array_slice($this->defining, max(0, $place - self::NEAR), 2 * self::NEAR + 1) as $index) {
+            $other = $this->definitions[$index];
             if ($other->verb === $own->verb && !isset($terms[$other->name]) && !$this->statements[$statement]->has($other->name)) {
                 $terms[$other->name] = $other->term;
                 $ranks[] = [$other->hasDeterminer() === $own->hasDeterminer() ? 0 : 1, abs($index - $statement)];
@@ -95,6 +137,15 @@ final class Facts
     /** One number, name or term of a statement against another one of the passage, so that it is true no longer as far as the passage tells. */
     public function exchange(int $statement): ?Exchange
     {
+        if (!\array_key_exists($statement, $this->exchanges)) {
+            $this->exchanges[$statement] = $this->exchangeIn($statement);
+        }
+
+        return $this->exchanges[$statement];
+    }
+
+    private function exchangeIn(int $statement): ?Exchange
+    {
         $sentence = $this->statements[$statement];
         $exchanges = [];
         foreach ($this->numbers[$statement] as $number) {
@@ -119,26 +170,33 @@ final class Facts
     /** The nearest other number of its kind: one that might be right. */
     private function exchangedNumber(int $statement, NumberInText $number): ?Exchange
     {
-        $nearest = null;
         $own = array_column($this->numbers[$statement], 'value');
-        foreach ($this->numbers as $others) {
-            foreach ($others as $other) {
-                if ($other->kind === $number->kind && !\in_array($other->value, $own, true) && (null === $nearest || $other->distanceTo($number) < $nearest->distanceTo($number))) {
-                    $nearest = $other;
-                }
-            }
+        $others = $this->numbersOfKind[$number->kind];
+        [$low, $high] = [0, \count($others)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            [$low, $high] = $others[$middle]->value < $number->value ? [$middle + 1, $high] : [$low, $middle];
         }
+        // Of those that are smaller and those that are greater, the first that the sentence does not name itself.
+        $smaller = $low - 1;
+        while ($smaller >= 0 && \in_array($others[$smaller]->value, $own, true)) {
+            --$smaller;
+        }
+        $greater = $low;
+        while ($greater < \count($others) && \in_array($others[$greater]->value, $own, true)) {
+            ++$greater;
+        }
+        $candidates = array_values(array_filter([$others[$smaller] ?? null, $others[$greater] ?? null], static fn (?NumberInText $one) => null !== $one));
+        usort($candidates, static fn (NumberInText $one, NumberInText $other) => $one->distanceTo($number) <=> $other->distanceTo($number));
 
-        return null === $nearest ? null : new Exchange($number->span, $nearest->text);
+        return [] === $candidates ? null : new Exchange($number->span, $candidates[0]->text);
     }
 
     private function exchangedName(int $statement, Span $span, string $lead): ?Exchange
     {
-        foreach ($this->names as $others) {
-            foreach ($others as [$name, , $before]) {
-                if ($before === $lead && !$this->statements[$statement]->has($name)) {
-                    return new Exchange($span, $name);
-                }
+        foreach ($this->namesBehind[$lead] ?? [] as $name) {
+            if (!$this->statements[$statement]->has(mb_strtolower(str_replace('’', "'", $name), 'UTF-8'))) {
+                return new Exchange($span, $name);
             }
         }
 

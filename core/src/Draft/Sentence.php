@@ -43,10 +43,14 @@ final readonly class Sentence
         return null === $language || !$language->is($this->words[0]->lower, Words::POINTING);
     }
 
-    /** Whether a text stands in it as whole words, in whatever case. */
-    public function has(string $text): bool
+    /**
+     * Whether words stand in it one after the other.
+     *
+     * @param string $words in small letters, with a blank between them
+     */
+    public function has(string $words): bool
     {
-        return Regex::match('/(?<![\p{L}\p{N}])'.preg_quote($text, '/').'(?![\p{L}\p{N}])/iu', $this->text);
+        return str_contains(' '.implode(' ', array_column($this->words, 'lower')).' ', " {$words} ");
     }
 
     /** With one stretch of it exchanged. */

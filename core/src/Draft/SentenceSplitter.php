@@ -36,7 +36,7 @@ final readonly class SentenceSplitter
             $from = 0;
             foreach ($this->ends($paragraph) as $end) {
                 $piece = substr($paragraph, $from, $end - $from);
-                if ($end < \strlen($paragraph) && Regex::match($this->joining, $piece)) {
+                if ($end < \strlen($paragraph) && Regex::match($this->joining, self::lastWord($piece))) {
                     continue;
                 }
                 $text = trim($piece);
@@ -49,6 +49,15 @@ final readonly class SentenceSplitter
         }
 
         return $sentences;
+    }
+
+    /** Nothing before it matters, however much that is. */
+    private static function lastWord(string $piece): string
+    {
+        $piece = rtrim($piece);
+        $from = strrpos($piece, ' ');
+
+        return false === $from ? $piece : substr($piece, $from);
     }
 
     /** @return list<int> where its sentences end, as the rules say */
@@ -70,17 +79,18 @@ final readonly class SentenceSplitter
     private function paragraphs(string $passage): array
     {
         $paragraphs = [];
-        $start = 0;
+        $start = $linesAbove = 0;
         $open = '';
         Regex::matchAll('/(*ANYCRLF)^([^\r\n]*+)(?:\r\n|\r|\n|\z)/m', $passage, $lines, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         foreach ($lines as [[$whole, $at], [$line]]) {
             // The mark of a list is no part of what stands in it.
             $lead = Regex::match('/^\s*+(?:[-–—•*#>]++\s++)?+/u', $line, $match) ? \strlen($match[0]) : 0;
-            if ('' === trim($line) || $lead > \strlen($line) - \strlen(ltrim($line)) || $this->endsAbove($open, $line)) {
+            if ('' === trim($line) || $lead > \strlen($line) - \strlen(ltrim($line)) || (1 === $linesAbove && $this->endsAbove($open, $line))) {
                 $paragraphs[] = [$start, $open];
-                [$start, $open] = [$at + $lead, substr($whole, $lead)];
+                [$start, $open, $linesAbove] = [$at + $lead, substr($whole, $lead), '' === trim($line) ? 0 : 1];
             } else {
                 $open .= $whole;
+                ++$linesAbove;
             }
         }
         $paragraphs[] = [$start, $open];
@@ -88,13 +98,13 @@ final readonly class SentenceSplitter
         return $paragraphs;
     }
 
-    /** Whether what stands above a line is a heading, so that none of it goes on in the line. */
+    /** Whether the line above a line is a heading, so that it does not go on there. */
     private function endsAbove(string $above, string $line): bool
     {
         $above = rtrim($above);
 
-        return '' !== $above && !Regex::match('/[\r\n]|[.!?…:;,]["”’»)\]]*+\z/u', $above)
-            && mb_strlen($above, 'UTF-8') < self::HEADING
+        return '' !== $above && mb_strlen($above, 'UTF-8') < self::HEADING
+            && !Regex::match('/[.!?…:;,]["”’»)\]]*+\z/u', $above)
             && Regex::match('/^\s*+[\p{Lu}\p{N}]/u', $line);
     }
 }

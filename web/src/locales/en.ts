@@ -649,7 +649,7 @@ export const en = {
     readsAs: 'Read as',
     asTable: 'questions, one a row',
     asTerms: 'a list of terms',
-    hasHead: 'A row of headings stands above the questions',
+    hasHead: 'The first row holds headings',
     row: 'Row',
     becomes: 'Becomes',
     nothing: 'no question',
