@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import { expect, test } from './story'
 import { readFile } from 'node:fs/promises'
 import { downloadButton, handOverAs, openLeaf, openSheet, pasteSheet, saved, source } from './desk'
@@ -96,4 +97,21 @@ test('a paper in two versions is seen as it will print, and taken away', async (
   await expect(page.getByRole('button', { name: 'Print' })).toBeEnabled()
   const [file] = await Promise.all([page.waitForEvent('download'), downloadButton(page).click()])
   expect(file.suggestedFilename()).toBe('Castes and their work (Paper).html')
+
+  // A second reader says what is on the pages: Debian's pdftotext (poppler).
+  const sheet = await page.context().newPage()
+  await sheet.setContent(await readFile(await file.path(), 'utf8'))
+  const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await sheet.pdf({ format: 'A4' }), encoding: 'utf8' })
+  await sheet.close()
+  const papers = text.split(/^ *Name +Class +Date$/m).slice(1)
+  expect(papers).toHaveLength(2)
+  const all = Array.from({ length: 15 }, (_, index) => index + 1)
+  for (const [place, paper] of papers.entries()) {
+    const [questions = '', key = ''] = paper.split(`Version ${'AB'[place]}: Answers`)
+    expect([...questions.matchAll(/^ *(\d{1,2})\. /gm)].map((match) => Number(match[1]))).toEqual(all)
+    expect([...key.matchAll(/(?<!\S)(\d{1,2})\. (?=\S)/g)].map((match) => Number(match[1])).sort((one, other) => one - other)).toEqual(all)
+    expect(questions).toMatch(/How many queens does a honey bee colony usually have\?\s+A\. one/)
+    expect(questions).toMatch(/What is a male honey bee called\?/)
+    expect(key).toMatch(/drone \/ a drone \/ the drone/)
+  }
 })
