@@ -41,7 +41,7 @@ final class Documents
             FileKind::OpenDocumentText => OpenTextDocument::read($bytes),
             FileKind::RichText => RichTextDocument::read($bytes),
             FileKind::Workbook, FileKind::OpenDocumentSpreadsheet => Tables::document($bytes),
-            FileKind::Archive => QtiPackage::read($bytes)?->manuscript(),
+            FileKind::Archive => TextArchive::read($bytes) ?? QtiPackage::read($bytes)?->manuscript(),
             default => QuestionsJson::read($bytes, $name)?->manuscript()
                 ?? QtiPackage::read($bytes)?->manuscript()
                 ?? (self::isPage($bytes, $name) ? HtmlPage::read(SourceText::fromBytes($bytes, self::declaredIn($bytes))->text) : null),
