@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Proof;
 
 use League\CommonMark\MarkdownConverter;
+use Notagram\Proof\Formula\FormulasInHtml;
 use Notagram\Question\CommonMark;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Formulas;
@@ -47,7 +48,7 @@ final class TextProof
         $formulas = $written = [];
         $without = Formulas::replaced(new FormattedText(str_replace(self::FORMULA, '', $text->text), $text->format), static function (string $tex, bool $isApart, string $whole) use (&$formulas, &$written): string {
             $written[] = $whole;
-            $formulas[] = \sprintf('<span class="formula%s">%s</span>', $isApart ? ' is-apart' : '', htmlspecialchars(html_entity_decode($tex, \ENT_QUOTES | \ENT_HTML5, 'UTF-8'), \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'));
+            $formulas[] = \sprintf('<span class="formula%s%s">%s</span>', $isApart ? ' is-apart' : '', '\\' === $whole[0] ? ' '.FormulasInHtml::BRACKETS : '', htmlspecialchars(html_entity_decode($tex, \ENT_QUOTES | \ENT_HTML5, 'UTF-8'), \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8'));
 
             return self::FORMULA[0].(\count($formulas) - 1).self::FORMULA[1];
         });

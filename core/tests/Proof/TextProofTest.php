@@ -94,7 +94,7 @@ final class TextProofTest extends TestCase
     {
         $html = static fn (string $text, string $format) => (new TextProof())->html(new FormattedText($text, $format));
         self::assertSame('<p>Is <span class="formula">a_1 * b_2 * c</span> or <code>$x$</code>, <em>or</em> <span class="formula is-apart">\frac{a}{b}</span>?</p>', $html('Is $a_1 * b_2 * c$ or `$x$`, *or* $$\frac{a}{b}$$?', FormattedText::MARKDOWN));
-        self::assertSame('If <span class="formula">a&lt;b</span> and <span class="formula">c &lt; d</span>, <span class="formula is-apart">x</span>', $html('If $a<b$ and \(c &lt; d\), \[x\]', FormattedText::AUTO));
+        self::assertSame('If <span class="formula">a&lt;b</span> and <span class="formula in-brackets">c &lt; d</span>, <span class="formula is-apart in-brackets">x</span>', $html('If $a<b$ and \(c &lt; d\), \[x\]', FormattedText::AUTO));
         self::assertSame('<img src="data:image/png;base64,AA" alt="$x$" />', $html('<img src="data:image/png;base64,AA" alt="$x$">', FormattedText::HTML), 'Within a tag it is text.');
         foreach (['costs $5 and $7', 'a $ b $ c', '\(\)', '$x'] as $money) {
             self::assertSame($money, $html($money, FormattedText::AUTO));

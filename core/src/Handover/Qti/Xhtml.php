@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Qti;
 
 use Masterminds\HTML5;
+use Notagram\Proof\Formula\FormulasInHtml;
 use Notagram\Proof\Formula\MathMl;
 use Notagram\Source\Regex;
 
@@ -129,8 +130,8 @@ final class Xhtml
         if (null !== $place && self::PLACE === $node->getAttribute('class')) {
             return [$place];
         }
-        if (Regex::match('/^formula(?: is-apart)?\z/', $node->getAttribute('class'))) {
-            return [$this->formula($node->textContent, 'formula' !== $node->getAttribute('class'))];
+        if (Regex::match('/^formula( is-apart)?( '.FormulasInHtml::BRACKETS.')?\z/', $node->getAttribute('class'), $match)) {
+            return [$this->formula($node->textContent, '' !== ($match[1] ?? ''), isset($match[2]))];
         }
         $isInline = $this->version->allowsInline($name);
         $isBlock = $this->version->allowsBlock($name) && Content::Inline !== $may;
@@ -147,17 +148,20 @@ final class Xhtml
         return [] === $children && [] !== $inside->only() ? [] : [Element::markup($name, $this->attributes($node), $children)];
     }
 
-    private function formula(string $tex, bool $isApart): Element|string
+    /** @param bool $inBrackets whether its author wrote it between brackets with backslashes, which tells how it comes back */
+    private function formula(string $tex, bool $isApart, bool $inBrackets): Element|string
     {
         $math = MathMl::of($tex, $isApart);
         $document = new \DOMDocument();
-        if (null === $math || !$document->loadXML($math) || null === $document->documentElement) {
-            $this->hasTex = true;
-
-            return $isApart ? "\$\${$tex}\$\$" : "\${$tex}\$";
+        if (null !== $math && $document->loadXML($math) && null !== $document->documentElement) {
+            return self::math($document->documentElement, ['xmlns' => MathMl::SPACE] + ($inBrackets ? ['class' => FormulasInHtml::BRACKETS] : []));
         }
+        $this->hasTex = true;
 
-        return self::math($document->documentElement, ['xmlns' => MathMl::SPACE]);
+        return match (true) {
+            $inBrackets => $isApart ? "\\[{$tex}\\]" : "\\({$tex}\\)",
+            default => $isApart ? "\$\${$tex}\$\$" : "\${$tex}\$",
+        };
     }
 
     /** @param array<string, string> $attributes besides its own */

@@ -165,7 +165,13 @@ final class Html
     {
         foreach ($math->getElementsByTagName('*') as $annotation) {
             if ('annotation' === $annotation->localName && Regex::match('~tex~i', $annotation->getAttribute('encoding'))) {
-                return 'block' === $math->getAttribute('display') ? '$$'.trim($annotation->textContent).'$$' : '$'.trim($annotation->textContent).'$';
+                [$open, $close] = match ([$math->getAttribute('class'), $math->getAttribute('display')]) {
+                    ['in-brackets', 'block'] => ['\[', '\]'],
+                    ['in-brackets', ''] => ['\(', '\)'],
+                    default => 'block' === $math->getAttribute('display') ? ['$$', '$$'] : ['$', '$'],
+                };
+
+                return $open.trim($annotation->textContent).$close;
             }
         }
 

@@ -10,7 +10,10 @@ use Notagram\Source\Regex;
 /** The formulas in what {@see TextProof} writes: each a span with its TeX. */
 final class FormulasInHtml
 {
-    private const FORMULA = '~<span class="formula( is-apart)?">(.*?)</span>~s';
+    /** The class of a formula between brackets with backslashes, rather than between dollars. */
+    public const BRACKETS = 'in-brackets';
+
+    private const FORMULA = '~<span class="formula( is-apart)?(?: '.self::BRACKETS.')?">(.*?)</span>~s';
 
     /** With MathML in the place of each formula that can be written so; any other stays what it is. */
     public static function typeset(string $html): string

@@ -90,7 +90,7 @@ final class QtiRoundTest extends TestCase
 
             Why do bees swarm? {####Room and age.}
 
-            Read this: $x^2$, AT&amp;T, a &lt;b> and <ol><li>one</li><li>two</li></ol><table><tr><th>a</th><td>b</td></tr></table>
+            Read this: $x^2$ or \(y\) or $$z$$, AT&amp;T, a &lt;b> and <ol><li>one</li><li>two</li></ol><table><tr><th>a</th><td>b</td></tr></table>
 
             $CATEGORY: Colony/Castes
 
