@@ -72,9 +72,19 @@ final class PackagesTest extends ApiTestCase
         }
     }
 
+    public function testAZipWithATextAndItsPictureBecomesASheetThatShowsIt(): void
+    {
+        $dot = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', true);
+        $created = $this->upload('Hives.zip', Zipped::of(['test.gift' => "See <img src\\=\"hive.png\" alt\\=\"a hive\">. {T}\n", 'hive.png' => $dot]));
+        $this->assertStatus(201);
+        $id = self::textAt($created, 'id');
+        self::assertSame(['gift', 'hive.png'], [self::at($this->shown($id), 'notation'), self::at($this->shown($id), 'pictures.0.name')]);
+        self::assertStringContainsString("/api/sheets/{$id}/pictures/1", self::textAt($this->shown($id), 'reading.bodies.0.question.stem'));
+    }
+
     public function testAnArchiveOfOtherThingsIsRefused(): void
     {
-        $this->upload('Photos.zip', Zipped::of(['a.txt' => 'Which? {=a ~b}']));
+        $this->upload('Photos.zip', Zipped::of(['a.png' => 'x', 'b.png' => 'y']));
         $this->assertStatus(422);
         self::assertStringContainsString('holds no questions', (string) $this->browser->getResponse()->getContent());
     }
