@@ -74,7 +74,7 @@ final class PackagesTest extends ApiTestCase
 
     public function testAZipWithATextAndItsPictureBecomesASheetThatShowsIt(): void
     {
-        $dot = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', true);
+        $dot = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8BQDwAEhQGAhKmMIQAAAABJRU5ErkJggg==', true);
         $created = $this->upload('Hives.zip', Zipped::of(['test.gift' => "See <img src\\=\"hive.png\" alt\\=\"a hive\">. {T}\n", 'hive.png' => $dot]));
         $this->assertStatus(201);
         $id = self::textAt($created, 'id');
