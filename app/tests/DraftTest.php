@@ -99,6 +99,12 @@ final class DraftTest extends ApiTestCase
         self::assertCount(1, (array) $this->call('GET', "/api/sheets/{$gathered}/passages")['passages']);
     }
 
+    public function testAPlaceWithinACharacterOfTwoUnitsHurtsNobody(): void
+    {
+        $id = self::textAt($this->call('POST', '/api/sheets', ['title' => 'Drafts', 'text' => "🐝🐝 Which?\nA. a\nB. b\nANSWER: A\n", 'notation' => 'aiken', 'drafts' => [3]]), 'id');
+        self::assertSame([1], $this->unread($id));
+    }
+
     public function testAReplyIsTakenWithoutWhatStandsAroundIt(): void
     {
         $drafts = $this->call('POST', '/api/drafts', ['passage' => self::PASSAGE, 'notation' => 'gift', 'reply' => "Sure!\n\n```\nA drone has a sting. {F}\n```"]);

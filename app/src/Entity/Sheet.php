@@ -231,7 +231,17 @@ class Sheet
         $offsets = new EditorOffsets($this->text());
         $end = EditorOffsets::lengthOf($this->text());
 
-        return array_map(static fn (int $at) => $offsets->toByte(min($at, $end)), $this->drafts);
+        return array_map(static fn (int $at) => self::byteAt(min($at, $end), $offsets), $this->drafts);
+    }
+
+    /** A place that an edit moved may lie within a character of two units: then it is where that begins. */
+    private static function byteAt(int $place, EditorOffsets $offsets): int
+    {
+        try {
+            return $offsets->toByte($place);
+        } catch (\OutOfRangeException) {
+            return $offsets->toByte($place - 1);
+        }
     }
 
     /** @param list<int> $starts where they begin, in bytes */

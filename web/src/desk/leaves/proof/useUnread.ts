@@ -1,6 +1,10 @@
 import { computed, shallowRef, watch } from 'vue'
-import { api, type Passage, Problem } from '@/api/client'
+import { api, type Passage } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import type { Desk } from '../../useDesk'
+
+/** Milliseconds without a change before the passages are asked for again. */
+const PAUSE = 500
 
 /** The code of what is said of a draft until somebody has read it. */
 export const UNREAD = 'draft.unread'
@@ -9,8 +13,6 @@ export const UNREAD = 'draft.unread'
 export function useUnread(desk: Pick<Desk, 'reading' | 'edited' | 'settled' | 'lookAround'>, sheetId: string) {
   /** Those just read, until the server says so as well. */
   const justRead = shallowRef<ReadonlySet<number>>(new Set())
-  const passages = shallowRef<readonly Passage[]>([])
-
   const numbers = computed(() =>
     desk.reading.value.blocks.flatMap(({ number, findings }) =>
       number !== null && !justRead.value.has(number) && findings.some(({ code }) => code === UNREAD) ? [number] : [],
@@ -20,25 +22,21 @@ export function useUnread(desk: Pick<Desk, 'reading' | 'edited' | 'settled' | 'l
     () => desk.reading.value.seen,
     () => (justRead.value = new Set()),
   )
+  // Drafts can be read without their passage: that it cannot be had is not worth a word.
+  const { answer, now, soon, forget } = useLatest(async () => {
+    await desk.settled()
+    return api.passages(sheetId)
+  }, PAUSE)
   watch(
-    () => `${numbers.value.join()} ${desk.reading.value.hash}`,
-    async () => {
-      if (!numbers.value.length) {
-        passages.value = []
-        return
-      }
-      const of = desk.reading.value.hash
-      try {
-        await desk.settled()
-        const found = await api.passages(sheetId)
-        if (desk.reading.value.hash === of) passages.value = found.passages
-      } catch (error) {
-        // Drafts can be read without their passage; it is asked for again after the next change.
-        if (!(error instanceof Problem)) throw error
-      }
+    () => [numbers.value.join(), desk.reading.value.hash],
+    () => {
+      if (!numbers.value.length) forget()
+      else if (answer.value) void soon()
+      else void now()
     },
     { immediate: true },
   )
+  const passages = computed<readonly Passage[]>(() => answer.value?.passages ?? [])
 
   /** Somebody has read it. */
   async function read(number: number): Promise<void> {
