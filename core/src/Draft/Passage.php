@@ -12,6 +12,9 @@ use Notagram\Source\Regex;
 /** A text that drafts are made from, in sentences. */
 final readonly class Passage
 {
+    /** Of all words; in the languages that are known, more than every third word is a little one. */
+    private const LEAST_LITTLE_WORDS = 0.15;
+
     /**
      * @param ?Language      $language  null where its words are of none that is known here
      * @param list<Sentence> $sentences all of them, in order
@@ -22,9 +25,26 @@ final readonly class Passage
 
     public static function of(string $text): self
     {
-        $language = Language::of(Wording::wordsOf($text));
+        $language = self::languageOf(Wording::wordsOf($text));
 
         return new self($text, $language, (new SentenceSplitter($language))->split($text));
+    }
+
+    /**
+     * A text in another language has a few words that are little ones of one of these, too.
+     *
+     * @param list<string> $words
+     */
+    private static function languageOf(array $words): ?Language
+    {
+        $language = Language::of($words);
+        if (null === $language) {
+            return null;
+        }
+        $known = Words::in($language);
+        $little = \count(array_filter($words, static fn (string $word) => $known->is($word, Words::FUNCTION)));
+
+        return $little < self::LEAST_LITTLE_WORDS * \count($words) ? null : $language;
     }
 
     /** What stands above it as its heading; null where nothing does. */

@@ -159,6 +159,7 @@ final class DraftsTest extends TestCase
     #[TestWith(['12 13 14. 15 16.', 0, ['draft/no-sentence']])]
     #[TestWith(['It has 12 of them in it every year. They are the 5 that we saw there.', 0, ['draft/no-sentence']])]
     #[TestWith(['Улей стоит в саду уже 12 лет. Матка живёт в улье около 5 лет.', 2, ['draft/no-language', 'draft/few']])]
+    #[TestWith(['Pszczoły miodne żyją w ulu do 6 tygodni w lecie. Matka składa na plastrze do 2000 jaj każdego dnia. Które pszczoły pracują na polu przez cały dzień.', 2, ['draft/no-language', 'draft/few']])]
     #[TestWith(['Visit https://example.org for the 12 rules of the club.', 0, ['draft/no-sentence']])]
     public function testWhatGivesNoDraftsIsSaid(string $text, int $count, array $notes): void
     {
