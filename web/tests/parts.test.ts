@@ -142,7 +142,7 @@ describe('an example', () => {
 
   it('follows the type of question at the cursor, and is inserted as it is read', async () => {
     const strip = mount(ExampleStrip, {
-      props: { examples, type: null, understood: 'Between the questions', holdsPictures: false },
+      props: { examples, type: null, understood: 'Between the questions', holdsPictures: false, canDraft: true },
       global: global(),
     })
     expect(strip.find('pre').text()).toBe('x {=a ~b}')
@@ -155,7 +155,13 @@ describe('an example', () => {
 
   it('stays where the cursor is in no question', async () => {
     const strip = mount(ExampleStrip, {
-      props: { examples, type: 'true-false', understood: 'Between the questions', holdsPictures: false },
+      props: {
+        examples,
+        type: 'true-false',
+        understood: 'Between the questions',
+        holdsPictures: false,
+        canDraft: true,
+      },
       global: global(),
     })
     await strip.setProps({ type: null })
@@ -165,7 +171,7 @@ describe('an example', () => {
   it('of a type that the notation does not hold is the first', () => {
     expect(
       mount(ExampleStrip, {
-        props: { examples, type: 'essay', understood: 'Between the questions', holdsPictures: false },
+        props: { examples, type: 'essay', understood: 'Between the questions', holdsPictures: false, canDraft: true },
         global: global(),
       })
         .find('pre')

@@ -270,6 +270,7 @@ const actions = useDeskActions({
           :type="block?.body.question?.type ?? null"
           :understood="understood"
           :holds-pictures="notation?.holdsPictures ?? false"
+          :can-draft="!sheet?.isTabular"
           @insert="desk.insertExample"
           @picture="pictureFile?.click()"
           @draft="isDrafting = true"
@@ -323,7 +324,7 @@ const actions = useDeskActions({
 
     <HelpDialog v-model="isHelpOpen" :actions="actions" />
     <DraftDialog
-      v-if="sheet"
+      v-if="sheet && !sheet.isTabular"
       v-model="isDrafting"
       :notation="sheet.notation"
       :first="count.questions + 1"

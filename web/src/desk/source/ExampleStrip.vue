@@ -12,6 +12,8 @@ const { examples, type, understood } = defineProps<{
   /** What the reader makes of the place at the cursor. */
   understood: string
   holdsPictures: boolean
+  /** Rows that wait to become questions are no place for others. */
+  canDraft: boolean
 }>()
 defineEmits<{ insert: [text: string]; picture: []; draft: [] }>()
 const { t } = useI18n()
@@ -41,7 +43,9 @@ const example = computed(() => examples.find((one) => one.type === chosen.value)
         :aria-label="t('desk.exampleOf')"
       />
       <span class="why">{{ example.explanation }}</span>
-      <Button size="small" severity="secondary" outlined @click="$emit('draft')">{{ t('draft.open') }}</Button>
+      <Button v-if="canDraft" size="small" severity="secondary" outlined @click="$emit('draft')">{{
+        t('draft.open')
+      }}</Button>
       <Button v-if="holdsPictures" size="small" severity="secondary" outlined @click="$emit('picture')">{{
         t('picture.choose')
       }}</Button>
