@@ -24,7 +24,9 @@ final readonly class DraftRequest
     public function text(Sentences $sentences): string
     {
         $say = static fn (string $id, string|int|Message ...$arguments): string => $sentences->of(Message::of("request/{$id}", ...$arguments));
-        $wanted = array_map(fn (int $place, DraftType $type) => '- '.$say("types/{$type->value}", count: $this->countOf($place)), array_keys($this->types), $this->types);
+        // Fewer questions than types are of the first ones only.
+        $types = \array_slice($this->types, 0, $this->count);
+        $wanted = array_map(fn (int $place, DraftType $type) => '- '.$say("types/{$type->value}", count: $this->countOf($place)), array_keys($types), $types);
         $rules = array_map(static fn (string $rule) => '- '.$say("rules/{$rule}"), ['passage', 'one-right', 'distractors', 'stem', 'whole', 'gap']);
         $examples = array_map(static fn (Example $example) => $example->text, array_filter($this->notation->examples(), fn (Example $example) => \in_array($example->type, array_map(static fn (DraftType $type) => $type->questionType(), $this->types), true)));
 

@@ -38,10 +38,14 @@ final readonly class GoingOn
         $texts = $lines = $numbers = $messages = [];
         $map = new LineMap($sheet->source->text);
         $line = 1;
+        $number = 0;
         foreach ($sheet->blocks as $placed) {
             $written = $target->writeBlock($placed->reading);
             $isKept = '' === $written->text && null !== $placed->number;
             $text = $isKept ? self::asComment($placed, $sheet) : $written->text;
+            if ($written->isNumbered && '' !== $written->text) {
+                $text = ++$number.'. '.$text;
+            }
             if (null !== $placed->number) {
                 $lines[] = [$map->lineAt($placed->block->start), $line];
             }

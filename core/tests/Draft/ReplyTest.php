@@ -61,6 +61,11 @@ final class ReplyTest extends TestCase
         self::assertNotSame([], $written->notes, 'A question that it cannot hold is named.');
     }
 
+    public function testAStarredListTakesAllOfThem(): void
+    {
+        self::assertSame([['choice', false], ['true-false', false], ['gap', false]], self::typesIn($this->read(self::GIFT, 'starred')));
+    }
+
     public function testWhatCannotBeReadIsKept(): void
     {
         $written = $this->read("A drone has a sting. {F}\n\nWhich bee lays the eggs? {=the queen ~a worker\n\nA worker has a sting. {T}\n");
