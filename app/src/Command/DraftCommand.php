@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
-use Notagram\Draft\Draft;
+use Notagram\Draft\DraftedQuestion;
 use Notagram\Draft\DraftRequest;
 use Notagram\Draft\Drafts;
 use Notagram\Draft\DraftType;
@@ -58,7 +58,7 @@ final class DraftCommand extends SheetCommand
                 'notation' => $notation->id(),
                 'text' => $written->text,
                 'notes' => $notes,
-                'questions' => array_map(static fn (int $index, Draft $draft) => ['number' => $index + 1] + QuestionJson::of($draft->question) + ['from' => self::from($draft, $lines)], array_keys($drafts->drafts), $drafts->drafts),
+                'questions' => array_map(static fn (int $index, DraftedQuestion $draft) => ['number' => $index + 1] + QuestionJson::of($draft->question) + ['from' => self::from($draft, $lines)], array_keys($drafts->drafts), $drafts->drafts),
             ]);
         } else {
             $output->write($written->text, false, OutputInterface::OUTPUT_RAW);
@@ -103,7 +103,7 @@ final class DraftCommand extends SheetCommand
     }
 
     /** @return array{startLine: int, startColumn: int, endLine: int, endColumn: int} */
-    private static function from(Draft $draft, LineMap $lines): array
+    private static function from(DraftedQuestion $draft, LineMap $lines): array
     {
         $start = $lines->positionAt($draft->sentence->span->start);
         $end = $lines->positionAt($draft->sentence->span->end);

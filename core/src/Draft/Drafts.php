@@ -36,7 +36,7 @@ final readonly class Drafts
     private const FEWEST_DISTRACTORS = 2;
 
     /**
-     * @param list<Draft>   $drafts in the order of the passage
+     * @param list<DraftedQuestion>   $drafts in the order of the passage
      * @param list<Message> $notes  what the passage did not give
      */
     private function __construct(public array $drafts, public array $notes)
@@ -156,7 +156,7 @@ final readonly class Drafts
         return [] === $truths ? [] : array_combine(array_keys($statements), $random->shuffleArray($truths));
     }
 
-    private static function gap(Facts $facts, int $statement): Draft
+    private static function gap(Facts $facts, int $statement): DraftedQuestion
     {
         $sentence = $facts->statements[$statement];
         $blank = $facts->blank($statement) ?? throw new \LogicException('It was chosen for its blank.');
@@ -166,7 +166,7 @@ final readonly class Drafts
         return self::draft($gap, $sentence, new Exchange($blank->span, Gap::RULE));
     }
 
-    private static function trueFalse(Facts $facts, int $statement, bool $isTrue): Draft
+    private static function trueFalse(Facts $facts, int $statement, bool $isTrue): DraftedQuestion
     {
         $sentence = $facts->statements[$statement];
         $exchange = $facts->exchange($statement) ?? throw new \LogicException('It was chosen for what can be exchanged.');
@@ -176,7 +176,7 @@ final readonly class Drafts
             : self::draft(new TrueFalse(false), $sentence, $exchange, self::text($sentence->text));
     }
 
-    private static function choice(Facts $facts, int $statement, Randomizer $random): Draft
+    private static function choice(Facts $facts, int $statement, Randomizer $random): DraftedQuestion
     {
         $sentence = $facts->statements[$statement];
         $definition = $facts->definition($statement) ?? throw new \LogicException('It was chosen for what it defines.');
@@ -186,11 +186,11 @@ final readonly class Drafts
         return self::draft(new Choice($options), $sentence, new Exchange($definition->span(), Gap::RULE));
     }
 
-    private static function draft(Answers $answers, Sentence $sentence, ?Exchange $exchange, ?FormattedText $explanation = null): Draft
+    private static function draft(Answers $answers, Sentence $sentence, ?Exchange $exchange, ?FormattedText $explanation = null): DraftedQuestion
     {
         $stem = null === $exchange ? $sentence->text : $sentence->with($exchange);
 
-        return new Draft((new Question($answers, self::text($stem), Span::nowhere(), explanation: $explanation))->asDraft(), $sentence, $exchange);
+        return new DraftedQuestion((new Question($answers, self::text($stem), Span::nowhere(), explanation: $explanation))->asDraft(), $sentence, $exchange);
     }
 
     /** What looks like markup in a passage is a sign like others. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Tests\Draft;
 
 use Notagram\Check\Words;
-use Notagram\Draft\Draft;
+use Notagram\Draft\DraftedQuestion;
 use Notagram\Draft\DraftMark;
 use Notagram\Draft\Drafts;
 use Notagram\Draft\DraftType;
@@ -108,7 +108,7 @@ final class DraftsTest extends TestCase
     {
         $once = Drafts::from(Passage::of($text), 50);
         self::assertEquals($once, Drafts::from(Passage::of($text), 50));
-        $sentences = array_map(static fn (Draft $draft) => $draft->sentence->text, $once->drafts);
+        $sentences = array_map(static fn (DraftedQuestion $draft) => $draft->sentence->text, $once->drafts);
         self::assertSame($sentences, array_values(array_unique($sentences)));
     }
 
@@ -142,7 +142,7 @@ final class DraftsTest extends TestCase
 
     public function testAsManyOfEachTypeAreDraftedAsThePassageGives(): void
     {
-        $typesOf = static fn (Drafts $drafts): array => array_count_values(array_map(static fn (Draft $draft) => $draft->question->type()->value, $drafts->drafts));
+        $typesOf = static fn (Drafts $drafts): array => array_count_values(array_map(static fn (DraftedQuestion $draft) => $draft->question->type()->value, $drafts->drafts));
         self::assertEqualsCanonicalizing(['choice' => 3, 'gap' => 3, 'true-false' => 3], $typesOf(Drafts::from(Passage::of(Passages::ENGLISH), 9)));
         self::assertSame(['true-false' => 4], $typesOf(Drafts::from(Passage::of(Passages::ENGLISH), 4, [DraftType::TrueFalse])));
     }
@@ -150,7 +150,7 @@ final class DraftsTest extends TestCase
     public function testHalfOfTheStatementsAreTrue(): void
     {
         $drafts = Drafts::from(Passage::of(Passages::ENGLISH), 8, [DraftType::TrueFalse])->drafts;
-        self::assertCount(4, array_filter($drafts, static fn (Draft $draft) => $draft->question->answers instanceof TrueFalse && true === $draft->question->answers->answer));
+        self::assertCount(4, array_filter($drafts, static fn (DraftedQuestion $draft) => $draft->question->answers instanceof TrueFalse && true === $draft->question->answers->answer));
     }
 
     /** @param list<string> $notes */

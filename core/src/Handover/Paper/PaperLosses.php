@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Notagram\Notation\Loss;
-use Notagram\Proof\Formula\MathMl;
+use Notagram\Proof\Formula\TexToMathMl;
 use Notagram\Question\EachText;
 use Notagram\Question\FormattedText;
 use Notagram\Question\Formulas;
@@ -41,7 +41,7 @@ final class PaperLosses
     {
         Formulas::replaced($text, function (string $tex, bool $isApart, string $whole): string {
             // A page shows MathML; a document holds no formulas of ours.
-            if (PaperFile::Page !== $this->file || null === MathMl::of($tex, $isApart)) {
+            if (PaperFile::Page !== $this->file || null === TexToMathMl::of($tex, $isApart)) {
                 $this->losses['formula'] = Loss::reduced('paper/formula');
             }
 

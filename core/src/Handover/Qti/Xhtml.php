@@ -6,7 +6,7 @@ namespace Notagram\Handover\Qti;
 
 use Masterminds\HTML5;
 use Notagram\Proof\Formula\FormulasInHtml;
-use Notagram\Proof\Formula\MathMl;
+use Notagram\Proof\Formula\TexToMathMl;
 use Notagram\Source\Regex;
 
 /**
@@ -151,10 +151,10 @@ final class Xhtml
     /** @param bool $inBrackets whether its author wrote it between brackets with backslashes, which tells how it comes back */
     private function formula(string $tex, bool $isApart, bool $inBrackets): Element|string
     {
-        $math = MathMl::of($tex, $isApart);
+        $math = TexToMathMl::of($tex, $isApart);
         $document = new \DOMDocument();
         if (null !== $math && $document->loadXML($math) && null !== $document->documentElement) {
-            return self::math($document->documentElement, ['xmlns' => MathMl::SPACE] + ($inBrackets ? ['class' => FormulasInHtml::BRACKETS] : []));
+            return self::math($document->documentElement, ['xmlns' => TexToMathMl::SPACE] + ($inBrackets ? ['class' => FormulasInHtml::BRACKETS] : []));
         }
         $this->hasTex = true;
 

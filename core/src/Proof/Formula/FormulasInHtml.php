@@ -20,7 +20,7 @@ final class FormulasInHtml
     {
         return !str_contains($html, '<span class="formula') ? $html : Regex::replaceBy(
             self::FORMULA,
-            static fn (array $match) => MathMl::of(html_entity_decode($match[2], \ENT_QUOTES | \ENT_HTML5, 'UTF-8'), '' !== $match[1]) ?? $match[0],
+            static fn (array $match) => TexToMathMl::of(html_entity_decode($match[2], \ENT_QUOTES | \ENT_HTML5, 'UTF-8'), '' !== $match[1]) ?? $match[0],
             $html,
         );
     }

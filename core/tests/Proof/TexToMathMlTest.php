@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Proof;
 
-use Notagram\Intake\MathMl as MathMlReader;
-use Notagram\Proof\Formula\MathMl;
+use Notagram\Intake\MathMl;
+use Notagram\Proof\Formula\TexToMathMl;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Formulas as MathML: held against what KaTeX makes of the same TeX, but for spaces, attributes and rows of one. */
-final class MathMlTest extends TestCase
+final class TexToMathMlTest extends TestCase
 {
     private const FILE = __DIR__.'/../../fixtures/mathml.tsv';
 
@@ -29,7 +29,7 @@ final class MathMlTest extends TestCase
     #[DataProvider('formulas')]
     public function testAFormulaIsWhatKatexMakesOfIt(string $tex, bool $isApart, string $math): void
     {
-        $own = MathMl::of($tex, $isApart);
+        $own = TexToMathMl::of($tex, $isApart);
         self::assertNotNull($own);
         self::assertSame(str_replace('m o d', 'mod', self::essence($math)), self::essence($own));
     }
@@ -37,7 +37,7 @@ final class MathMlTest extends TestCase
     #[DataProvider('formulas')]
     public function testTheTexStandsInItAsItWasWritten(string $tex, bool $isApart): void
     {
-        $document = self::document((string) MathMl::of($tex, $isApart));
+        $document = self::document((string) TexToMathMl::of($tex, $isApart));
         $annotations = $document->getElementsByTagName('annotation');
         self::assertSame($tex, $annotations->item(0)?->textContent);
         self::assertSame($isApart ? 'block' : '', $document->documentElement?->getAttribute('display'));
@@ -53,12 +53,12 @@ final class MathMlTest extends TestCase
     #[TestWith(['\\'])]
     public function testWhatIsNotKnownStaysTex(string $tex): void
     {
-        self::assertNull(MathMl::of($tex, false));
+        self::assertNull(TexToMathMl::of($tex, false));
     }
 
     public function testNothingInAFormulaIsMarkup(): void
     {
-        $math = (string) MathMl::of('\text{<script>alert(1)</script>} < \operatorname{<b>}', false);
+        $math = (string) TexToMathMl::of('\text{<script>alert(1)</script>} < \operatorname{<b>}', false);
         self::assertStringNotContainsString('<script', $math);
         self::assertStringNotContainsString('<b>', $math);
         self::document($math);
@@ -66,7 +66,7 @@ final class MathMlTest extends TestCase
 
     public function testADeepFormulaIsNone(): void
     {
-        self::assertNull(MathMl::of(str_repeat('{', 60).'x'.str_repeat('}', 60), false));
+        self::assertNull(TexToMathMl::of(str_repeat('{', 60).'x'.str_repeat('}', 60), false));
     }
 
     /** Another reader of ours, for what comes from elsewhere without its TeX, understands what is written. */
@@ -75,9 +75,9 @@ final class MathMlTest extends TestCase
     #[TestWith(['\sqrt{2}', '\sqrt{2}'])]
     public function testWhatIsWrittenIsReadWithoutItsAnnotation(string $tex, string $read): void
     {
-        $document = self::document((string) MathMl::of($tex, false));
+        $document = self::document((string) TexToMathMl::of($tex, false));
         self::assertNotNull($document->documentElement);
-        self::assertSame($read, substr(str_replace(' ', '', MathMlReader::tex($document->documentElement)), 2, -2));
+        self::assertSame($read, substr(str_replace(' ', '', MathMl::tex($document->documentElement)), 2, -2));
     }
 
     private static function document(string $math): \DOMDocument

@@ -12,9 +12,9 @@ use Notagram\Source\Regex;
  *
  * There is no library for it in PHP that is kept; the tests hold it against KaTeX.
  *
- * @phpstan-type TexSigns array{mi: array<array-key, string>, mo: array<array-key, string>, large: array<string, string>, integral: array<string, string>, functions: list<string>, limits: list<string>, above: array<string, string>, below: array<string, string>, spaces: array<array-key, float>, environments: array<string, array{string, string}>, passed: list<string>}
+ * @phpstan-type Signs array{mi: array<array-key, string>, mo: array<array-key, string>, large: array<string, string>, integral: array<string, string>, functions: list<string>, limits: list<string>, above: array<string, string>, below: array<string, string>, spaces: array<array-key, float>, environments: array<string, array{string, string}>, passed: list<string>}
  */
-final class MathMl
+final class TexToMathMl
 {
     public const SPACE = 'http://www.w3.org/1998/Math/MathML';
 
@@ -337,14 +337,14 @@ final class MathMl
         return htmlspecialchars($text, \ENT_NOQUOTES | \ENT_SUBSTITUTE | \ENT_XML1, 'UTF-8');
     }
 
-    /** @return TexSigns */
+    /** @return Signs */
     private static function signs(): array
     {
-        /** @var ?TexSigns $signs */
+        /** @var ?Signs $signs */
         static $signs = null;
 
         if (null === $signs) {
-            /** @var TexSigns $signs */
+            /** @var Signs $signs */
             $signs = require __DIR__.'/../../../data/tex-signs.php';
         }
 
