@@ -246,11 +246,12 @@ final class Facts
         $list = $sentence->words;
         for ($index = 1; $index < \count($list); ++$index) {
             $lead = $list[$index - 1];
-            if (!$list[$index]->isCapitalised() || isset($words->kinds[$list[$index]->lower]) || !$words->is($lead->lower, Words::FUNCTION)) {
+            // “Perl’s” names something as well, but nothing that another name can stand for.
+            if (!$list[$index]->isCapitalised() || str_contains($list[$index]->lower, "'") || isset($words->kinds[$list[$index]->lower]) || !$words->is($lead->lower, Words::FUNCTION)) {
                 continue;
             }
             $last = $index;
-            while (isset($list[$last + 1]) && $list[$last + 1]->isCapitalised() && $list[$last + 1]->at === $list[$last]->end() + 1 && ' ' === $sentence->text[$list[$last]->end()]) {
+            while (isset($list[$last + 1]) && $list[$last + 1]->isCapitalised() && !str_contains($list[$last + 1]->lower, "'") && $list[$last + 1]->at === $list[$last]->end() + 1 && ' ' === $sentence->text[$list[$last]->end()]) {
                 ++$last;
             }
             $span = new Span($list[$index]->at, $list[$last]->end());

@@ -53,6 +53,13 @@ final class ReplyTest extends TestCase
         self::assertSame("// [tag:draft]\nWhich bee lays the eggs? {\n  ~a worker\n  =the queen\n  ~a drone\n}\n\n// [tag:draft]\nWhat do bees collect? {\n  =nectar\n  ~milk\n  ~bread\n}\n", $written->text);
     }
 
+    public function testAPrintedTestInMarkdownIsKnownByItsLists(): void
+    {
+        $written = $this->read("Absolutely! Below is your quiz:\n\n---\n\n### Question 1\nWhich bee lays the eggs?\n\n- A. a worker\n- B. the queen ✓\n- C. a drone\n\n### Question 2\nBees turn nectar into ________.\n\n**Answer:** honey\n\n---\n\nHope this helps! Would you like more?\n");
+        self::assertSame([['choice', true], ['gap', true]], self::typesIn($written));
+        self::assertStringContainsString("  ~a worker\n  =the queen\n", $written->text);
+    }
+
     public function testANotationWithoutCommentsTellsWhereItsDraftsBegin(): void
     {
         $written = $this->read(self::GIFT, 'aiken');

@@ -89,9 +89,9 @@ final readonly class Starred implements Notation
     public function signsIn(string $text): int
     {
         $question = PaperWords::all()->question;
-        // Numbers before stems, and options that a star marks or that no ANSWER line follows.
+        // Numbers before stems, and options, which Markdown may list, that a star marks or that no ANSWER line follows.
         $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t\\x{A0}_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t\\x{A0}]++\\d)[ \\t\\x{A0}]*+(?=\\S)~mui", $text);
-        $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:\*[ ]?)?+\(?[A-Ha-h][.)](?:[ \t]|\xC2\xA0)/m', $text);
+        $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:(?:[-+]|\xE2\x80\xA2)[ \t]++)?+(?:\*[ ]?)?+\(?[A-Ha-h][.)](?:[ \t]|\xC2\xA0)/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
         $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
