@@ -19,6 +19,7 @@ use Brick\Math\BigRational;
 use Notagram\Handover\Letters;
 use Notagram\Handover\Paper\PaperAnswers;
 use Notagram\Handover\Paper\PaperOrder;
+use Notagram\Handover\Paper\PaperPhrases;
 use Notagram\Handover\Paper\PaperPlan;
 use Notagram\Marking\BelowZero;
 use Notagram\Marking\GivenAnswer;
@@ -170,7 +171,7 @@ final readonly class Sittings
             [] !== $question->options() => array_values(array_map(static fn (Option $option) => $option->text->plain(), array_filter($question->options(), static fn (Option $option) => $option->isKey))),
             $answers instanceof Essay => [],
             !$question->isMarked() => [],
-            default => [PaperAnswers::keyOf($question)],
+            default => [PaperAnswers::keyOf($question, PaperPhrases::like($question->stem->plain()))],
         };
     }
 }

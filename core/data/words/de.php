@@ -57,6 +57,18 @@ return [
         'matching' => 'zuordn\\w+|ordne .{0,60}zu|verbinde',
         'choice' => 'mehrfachauswahl|kreuze?|wähle?',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Name',
+        'class' => 'Klasse',
+        'date' => 'Datum',
+        'points-of' => 'Punkte:',
+        'points' => '{points, plural, one {# Punkt} other {# Punkte}}',
+        'version' => 'Fassung {version}',
+        'key' => 'Lösungen',
+        'tick-all' => 'Kreuze alle richtigen Antworten an.',
+        'title' => 'Fragen',
+    ],
     'columns' => [
         'category' => 'kategorie|thema|kapitel',
         'title' => 'titel|name',

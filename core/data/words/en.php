@@ -57,6 +57,18 @@ return [
         'matching' => 'match(?: each|ing)?\\b',
         'choice' => 'multiple[- ]choice|circle|choose|tick|select',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Name',
+        'class' => 'Class',
+        'date' => 'Date',
+        'points-of' => 'Points:',
+        'points' => '{points, plural, one {# point} other {# points}}',
+        'version' => 'Version {version}',
+        'key' => 'Answers',
+        'tick-all' => 'Tick every right answer.',
+        'title' => 'Questions',
+    ],
     // Of the headings of a table with one question a row, and of a list of terms: each matches a whole heading.
     'columns' => [
         'category' => 'category|topic|chapter|unit',

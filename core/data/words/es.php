@@ -57,6 +57,18 @@ return [
         'matching' => 'relaciona|empareja|une con flechas',
         'choice' => 'opción múltiple|opcion multiple|elige|marca',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Nombre',
+        'class' => 'Curso',
+        'date' => 'Fecha',
+        'points-of' => 'Puntos:',
+        'points' => '{points, plural, one {# punto} other {# puntos}}',
+        'version' => 'Versión {version}',
+        'key' => 'Respuestas',
+        'tick-all' => 'Marca todas las respuestas correctas.',
+        'title' => 'Preguntas',
+    ],
     'columns' => [
         'category' => 'categoría|tema|capítulo',
         'title' => 'título|nombre',

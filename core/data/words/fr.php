@@ -57,6 +57,18 @@ return [
         'matching' => 'associ(?:ez|er)|reli(?:ez|er|e)',
         'choice' => 'choix multiples?|qcm|entoure[rz]?|cochez?|choisis(?:sez)?',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Nom',
+        'class' => 'Classe',
+        'date' => 'Date',
+        'points-of' => 'Points :',
+        'points' => '{points, plural, one {# point} other {# points}}',
+        'version' => 'Version {version}',
+        'key' => 'Corrigé',
+        'tick-all' => 'Cochez toutes les bonnes réponses.',
+        'title' => 'Questions',
+    ],
     'columns' => [
         'category' => 'catégorie|thème|chapitre',
         'title' => 'titre|nom',

@@ -57,6 +57,18 @@ return [
         'matching' => 'abbina\\w*|collega|associa',
         'choice' => 'scelta multipla|scegli',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Nome',
+        'class' => 'Classe',
+        'date' => 'Data',
+        'points-of' => 'Punti:',
+        'points' => '{points, plural, one {# punto} other {# punti}}',
+        'version' => 'Versione {version}',
+        'key' => 'Soluzioni',
+        'tick-all' => 'Segna tutte le risposte corrette.',
+        'title' => 'Domande',
+    ],
     'columns' => [
         'category' => 'categoria|argomento|capitolo',
         'title' => 'titolo|nome',

@@ -57,6 +57,18 @@ return [
         'matching' => 'combineer|verbind|koppel',
         'choice' => 'meerkeuze\\w*|omcirkel|kies',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Naam',
+        'class' => 'Klas',
+        'date' => 'Datum',
+        'points-of' => 'Punten:',
+        'points' => '{points, plural, one {# punt} other {# punten}}',
+        'version' => 'Versie {version}',
+        'key' => 'Antwoorden',
+        'tick-all' => 'Kruis alle juiste antwoorden aan.',
+        'title' => 'Vragen',
+    ],
     'columns' => [
         'category' => 'categorie|onderwerp|hoofdstuk',
         'title' => 'titel|naam',

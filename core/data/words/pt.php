@@ -57,6 +57,18 @@ return [
         'matching' => 'relacione|associe|ligue as colunas',
         'choice' => 'escolha múltipla|múltipla escolha|assinale|escolha',
     ],
+    // What a paper says that is printed here, as ICU MessageFormat has it.
+    'onPaper' => [
+        'name' => 'Nome',
+        'class' => 'Turma',
+        'date' => 'Data',
+        'points-of' => 'Pontos:',
+        'points' => '{points, plural, one {# ponto} other {# pontos}}',
+        'version' => 'Versão {version}',
+        'key' => 'Respostas',
+        'tick-all' => 'Assinale todas as respostas corretas.',
+        'title' => 'Perguntas',
+    ],
     'columns' => [
         'category' => 'categoria|tema|capítulo',
         'title' => 'título|nome',

@@ -11,6 +11,8 @@ use Notagram\Source\Regex;
 /** Puts a manuscript together while a document is walked through. One object builds one manuscript. */
 final class ManuscriptBuilder
 {
+    private const RULE = '____________________';
+
     /** @var list<string> */
     private array $lines = [];
     /** @var list<Emphasis> */
@@ -81,6 +83,26 @@ final class ManuscriptBuilder
             }
         }
         $this->line = '';
+    }
+
+    public function isLineEmpty(): bool
+    {
+        return '' === trim($this->line);
+    }
+
+    /** A line to write on. */
+    public function rule(): void
+    {
+        $this->text(self::RULE);
+    }
+
+    /** What follows stands apart from what is above it. */
+    public function standApart(): void
+    {
+        $last = $this->lines[\count($this->lines) - 1] ?? '';
+        if ([] === $this->cells && '' !== $last && "\f" !== $last) {
+            $this->lines[] = '';
+        }
     }
 
     private function closeStandingOut(): void

@@ -50,6 +50,7 @@ final readonly class PaperWords
         public string $farewell,
         public string $remark,
         public string $statement,
+        public string $tickAll,
         public array $kinds,
         private array $truths,
         private array $littleWords,
@@ -64,12 +65,25 @@ final readonly class PaperWords
         return $words ??= self::load();
     }
 
+    /** @return array<string, string> what a paper of one language says that is printed here, as ICU MessageFormat has it */
+    public static function onPaper(string $language): array
+    {
+        return self::file($language)['onPaper'];
+    }
+
+    /** @return array{function: list<string>, paper: array<string, string>, paperKinds: array<string, string>, onPaper: array<string, string>} */
+    private static function file(string $language): array
+    {
+        /** @var array{function: list<string>, paper: array<string, string>, paperKinds: array<string, string>, onPaper: array<string, string>} */
+        return require __DIR__."/../../data/words/{$language}.php";
+    }
+
     private static function load(): self
     {
         $lists = $kinds = $truths = $littleWords = [];
         foreach (self::LANGUAGES as $language) {
-            /** @var array{function: list<string>, paper: array<string, string>, paperKinds: array<string, string>} $file */
-            $file = require __DIR__."/../../data/words/{$language}.php";
+            $file = self::file($language);
+            $lists['tickAll'][] = preg_quote($file['onPaper']['tick-all'], '~');
             foreach ($file['paper'] as $name => $pattern) {
                 $lists[$name][] = $pattern;
             }
@@ -109,6 +123,7 @@ final readonly class PaperWords
             $of('farewell'),
             $of('remark'),
             $of('statement'),
+            $of('tickAll'),
             array_map(static fn (array $patterns): string => implode('|', $patterns), $kinds),
             $truths,
             $littleWords,
@@ -146,6 +161,13 @@ final readonly class PaperWords
     {
         $matching = array_filter($this->truths, static fn (array $truths) => Regex::match("~^(?:{$truths[0]}|{$truths[1]})\\z~iu", trim($written)));
         $language = 1 === \count($matching) ? array_key_first($matching) : $this->languageAmong([] === $matching ? array_keys($this->truths) : array_keys($matching), $text);
+
+        return $this->truthsIn($language);
+    }
+
+    /** @return array{string, string} the words for true and false of one language, as a pupil reads them */
+    public function truthsIn(string $language): array
+    {
         [$true, $false] = $this->truths[$language];
 
         return [mb_convert_case(explode('|', $true)[0], \MB_CASE_TITLE), mb_convert_case(explode('|', $false)[0], \MB_CASE_TITLE)];

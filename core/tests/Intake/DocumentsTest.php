@@ -119,6 +119,16 @@ final class DocumentsTest extends TestCase
         self::assertSame("Drop it.\nNext.\n", self::word('<w:p><w:pPr><w:framePr w:dropCap="drop"/></w:pPr><w:r><w:t>D</w:t></w:r></w:p><w:p><w:r><w:t>rop it.</w:t></w:r></w:p><w:p><w:r><w:t>Next.</w:t></w:r></w:p>')->text);
     }
 
+    public function testWhatStandsApartOnPaperStandsApartAsText(): void
+    {
+        $styles = '<w:styles '.self::W.'><w:style w:styleId="Head"><w:pPr><w:outlineLvl w:val="1"/></w:pPr></w:style><w:style w:styleId="Sub"><w:basedOn w:val="Head"/></w:style><w:style w:styleId="Body"><w:pPr><w:outlineLvl w:val="9"/><w:spacing w:before="40"/></w:pPr></w:style>'
+            .'<w:style w:styleId="Rule"><w:pPr><w:pBdr><w:bottom w:val="single"/></w:pBdr><w:spacing w:before="240"/></w:pPr></w:style></w:styles>';
+        $paragraph = static fn (string $properties, string $text): string => "<w:p><w:pPr>{$properties}</w:pPr><w:r><w:t>{$text}</w:t></w:r></w:p>";
+        $body = $paragraph('', '1. Which?').$paragraph('<w:pStyle w:val="Rule"/>', '').$paragraph('<w:pStyle w:val="Body"/>', '2. Whose?').$paragraph('<w:pStyle w:val="Sub"/>', 'Winter').$paragraph('', '3. Who?')
+            .$paragraph('<w:spacing w:before="200"/>', 'Look.').$paragraph('<w:pStyle w:val="Rule"/><w:pBdr><w:bottom w:val="nil"/></w:pBdr>', '');
+        self::assertSame("1. Which?\n____________________\n2. Whose?\n\nWinter\n\n3. Who?\n\nLook.\n", self::read(Zipped::of(['word/document.xml' => '<w:document '.self::W."><w:body>{$body}</w:body></w:document>", 'word/styles.xml' => $styles]))->text);
+    }
+
     public function testTextBoxesFollowTheirParagraphOnce(): void
     {
         $manuscript = self::word('<w:p><w:r><w:t>Above</w:t><mc:AlternateContent xmlns:mc="http://schemas.openxmlformats.org/markup-compatibility/2006">'

@@ -45,6 +45,9 @@ final class OpenTextTest extends TestCase
         yield 'boxes stay boxes, other bullets are made one kind' => [$list('L3', $item('one', '', $inner($item('two')))), "☐ one\n• two\n"];
         yield 'a number within words, and a level without one' => [$list('L4', $item('Which?', '', $inner($item('note')))), "Q1) Which?\nnote\n"];
         yield 'only the first paragraph has the number' => [$list('L1', '<text:list-item><text:p>Which?</text:p><text:p>Think.</text:p></text:list-item>'), "1. Which?\nThink.\n"];
+        yield 'a heading stands apart from the answer above it' => [$list('L1', $item('Which?')).'<text:h>Winter</text:h>'.$list('L1', $item('Whose?'), 'text:continue-numbering="true"'), "1. Which?\n\nWinter\n\n2. Whose?\n"];
+        yield 'so does what has space above it, by its style' => [$list('L1', $item('Which?')).'<text:p text:style-name="Spaced">Look.</text:p>', "1. Which?\n\nLook.\n"];
+        yield 'lines to write on are drawn by a style' => [$list('L1', $item('Which?')).'<text:p text:style-name="Ruled"/><text:p text:style-name="Ruled">Name</text:p>', "1. Which?\n____________________\nName\n"];
         yield 'a head of a list has none' => [$list('L1', '<text:list-header><text:p>Choose</text:p></text:list-header>'.$item('Which?')), "Choose\n1. Which?\n"];
     }
 
@@ -94,6 +97,8 @@ final class OpenTextTest extends TestCase
         $look = static fn (string $attributes): string => "<style:text-properties {$attributes}/>";
         $styles = self::LISTS
             .$style('Hidden', $look('text:display="none"')).$style('NewPage', '<style:paragraph-properties fo:break-before="page"/>')
+            .$style('Ruled', '<style:paragraph-properties fo:margin-top="0.6cm" fo:border-bottom="0.5pt solid #808080"/>')
+            .'<style:style style:name="Wide"><style:paragraph-properties fo:margin-top="4mm"/></style:style><style:style style:name="Spaced" style:parent-style-name="Wide"/>'
             .$style('Bold', $look('fo:font-weight="bold"')).$style('Under', $look('style:text-underline-style="solid"'))
             .$style('Lit', $look('fo:background-color="#ffff00"')).$style('Red', $look('fo:color="#CC0000"'))
             .$style('Plain', $look('fo:font-weight="normal" style:text-underline-style="none" fo:color="#000000" fo:background-color="transparent"'));

@@ -133,7 +133,7 @@ final class PapersTest extends TestCase
             default => '',
         };
         foreach ($pairs as $pair) {
-            $lines[] = "> {$pair->prompt->text} -> {$pair->match}";
+            $lines[] = rtrim("> {$pair->prompt->text}")." -> {$pair->match}";
         }
         if (null !== $question->explanation) {
             $lines[] = '! '.self::flat($question->explanation->text);

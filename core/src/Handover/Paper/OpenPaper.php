@@ -103,8 +103,12 @@ final class OpenPaper
 
     private function paragraph(PaperParagraph $paragraph, string $style): void
     {
-        $this->xml->startElement('text:p');
+        $isHeading = PaperRole::Heading === $paragraph->role || PaperRole::KeyTitle === $paragraph->role;
+        $this->xml->startElement($isHeading ? 'text:h' : 'text:p');
         $this->xml->writeAttribute('text:style-name', $style);
+        if ($isHeading) {
+            $this->xml->writeAttribute('text:outline-level', '1');
+        }
         foreach ($paragraph->runs as $run) {
             $this->run($run);
         }

@@ -7,7 +7,6 @@ namespace Notagram\Handover\Paper;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Notagram\Handover\Letters;
-use Notagram\Notation\PaperWords;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Choice;
@@ -52,13 +51,13 @@ final class PaperAnswers
     }
 
     /** What the key says of a question. */
-    public static function keyOf(Question $question): string
+    public static function keyOf(Question $question, PaperPhrases $phrases): string
     {
         $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
 
         return match (true) {
             $answers instanceof Choice, $answers instanceof MultipleResponse => implode(', ', array_map(Letters::at(...), array_keys(array_filter($answers->options, static fn (Option $option) => $option->isKey)))),
-            $answers instanceof TrueFalse => null === $answers->answer ? '' : PaperWords::all()->truthsLike('', $question->stem->plain())[$answers->answer ? 0 : 1],
+            $answers instanceof TrueFalse => null === $answers->answer ? '' : $phrases->truths()[$answers->answer ? 0 : 1],
             $answers instanceof ShortAnswer => implode(' / ', array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted))),
             $answers instanceof Numeric => implode(' / ', array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)),
             $answers instanceof Matching => self::keyOfPairs($answers),

@@ -6,9 +6,6 @@ namespace Notagram\Handover\Paper;
 
 use Notagram\Handover\Letters;
 use Notagram\Marking\PointsSum;
-use Notagram\Message\Message;
-use Notagram\Message\Sentences;
-use Notagram\Notation\PaperWords;
 use Notagram\Proof\Formula\FormulasInHtml;
 use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
@@ -34,7 +31,7 @@ final readonly class PaperPage
     private const SHORT = 28;
 
     /** @param KeptPictures $pictures each with an address that needs no file beside the page */
-    public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private Sentences $sentences)
+    public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private PaperPhrases $phrases)
     {
     }
 
@@ -46,7 +43,7 @@ final readonly class PaperPage
             $papers[] = $this->paper($items, \count($versions) > 1 ? Letters::at($index) : null);
         }
 
-        return "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".self::styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
+        return "<!DOCTYPE html>\n<html lang=\"{$this->phrases->language}\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".self::styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
     }
 
     /** @param list<PaperItem> $items */
@@ -94,7 +91,7 @@ final readonly class PaperPage
         return match (true) {
             $answers instanceof Choice => $this->options($answers->options),
             $answers instanceof MultipleResponse => "<p class=\"note\">{$this->say('tick-all')}</p>".$this->options($answers->options),
-            $answers instanceof TrueFalse => $this->truth($answers, $question),
+            $answers instanceof TrueFalse => $this->truth($answers),
             $answers instanceof ShortAnswer => $this->line($this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, PaperAnswers::right($answers->accepted)))),
             $answers instanceof Numeric => $this->line($this->marked(array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers))),
             $answers instanceof Matching => $this->matching($answers),
@@ -117,9 +114,9 @@ final readonly class PaperPage
         return '<div class="options'.($isShort ? ' is-short' : '').'">'.implode('', $written).'</div>';
     }
 
-    private function truth(TrueFalse $answers, Question $question): string
+    private function truth(TrueFalse $answers): string
     {
-        [$true, $false] = PaperWords::all()->truthsLike('', $question->stem->plain());
+        [$true, $false] = $this->phrases->truths();
         $word = fn (string $word, bool $is): string => '<span class="truth'.(PaperKey::Marked === $this->plan->key && $answers->answer === $is ? ' is-right' : '').'">'.self::escaped($word).'</span>';
 
         return '<p class="truths">'.$word($true, true).' '.$word($false, false).'</p>';
@@ -149,7 +146,7 @@ final readonly class PaperPage
         $rows = [];
         foreach ($items as $item) {
             if (null !== $item->number) {
-                $rows[] = "<p><b>{$item->number}.</b> ".self::escaped(PaperAnswers::keyOf($item->question)).'</p>';
+                $rows[] = "<p><b>{$item->number}.</b> ".self::escaped(PaperAnswers::keyOf($item->question, $this->phrases)).'</p>';
             }
         }
 
@@ -174,7 +171,7 @@ final readonly class PaperPage
 
     private function say(string $what, string|float ...$arguments): string
     {
-        return self::escaped($this->sentences->of(Message::of('paper/'.$what, ...$arguments)));
+        return self::escaped($this->phrases->say($what, ...$arguments));
     }
 
     private static function escaped(string $text): string

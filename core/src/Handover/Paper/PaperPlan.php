@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Paper;
 
+use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 
-/** How a paper is to be laid out. */
+/**
+ * How a paper is to be laid out.
+ *
+ * Its language is that of the questions where it is null.
+ */
 final readonly class PaperPlan
 {
     private const MOST_VERSIONS = 6;
@@ -20,6 +25,7 @@ final readonly class PaperPlan
         public bool $showsPoints = false,
         public ?string $seed = null,
         public PaperFile $file = PaperFile::Page,
+        public ?string $language = null,
     ) {
     }
 
@@ -29,7 +35,7 @@ final readonly class PaperPlan
         $key = PaperKey::None;
         $versions = $columns = 1;
         $options = $questions = $points = false;
-        $seed = null;
+        $seed = $language = null;
         $file = PaperFile::Page;
         foreach ($words as $word) {
             if (null !== PaperKey::tryFrom($word)) {
@@ -43,6 +49,8 @@ final readonly class PaperPlan
                 $columns = (int) $match[1];
             } elseif (null !== PaperFile::tryFrom($word)) {
                 $file = PaperFile::from($word);
+            } elseif (Regex::match('/^language-([a-z]{2})\z/', $word, $match) && \in_array($match[1], PaperWords::LANGUAGES, true)) {
+                $language = $match[1];
             } elseif ('points-shown' === $word) {
                 $points = true;
             } elseif (str_starts_with($word, 'seed=')) {
@@ -54,11 +62,11 @@ final readonly class PaperPlan
         // Versions that do not differ are none.
         $isBoth = $versions > 1 && !$options && !$questions;
 
-        return new self($key, $versions, $options || $isBoth, $questions || $isBoth, $columns, $points, $seed, $file);
+        return new self($key, $versions, $options || $isBoth, $questions || $isBoth, $columns, $points, $seed, $file, $language);
     }
 
     public function as(PaperFile $file): self
     {
-        return new self($this->key, $this->versions, $this->shufflesOptions, $this->shufflesQuestions, $this->columns, $this->showsPoints, $this->seed, $file);
+        return new self($this->key, $this->versions, $this->shufflesOptions, $this->shufflesQuestions, $this->columns, $this->showsPoints, $this->seed, $file, $this->language);
     }
 }

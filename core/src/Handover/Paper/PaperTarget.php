@@ -9,7 +9,7 @@ use Notagram\Handover\HandedOverBlock;
 use Notagram\Handover\Letters;
 use Notagram\Handover\PageTarget;
 use Notagram\Message\Message;
-use Notagram\Message\Sentences;
+use Notagram\Notation\PaperWords;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
 use Notagram\Notation\StyleChoice;
@@ -59,6 +59,10 @@ final readonly class PaperTarget implements PageTarget
             self::choice('order', 'order-usual', 'shuffle-options', 'shuffle-questions', 'shuffle-both'),
             self::choice('columns', 'columns-usual', 'columns-2'),
             self::choice('each-points', 'each-points-usual', 'points-shown'),
+            new StyleChoice(new Message('paper/style/language'), [
+                new StyleValue('', new Message('paper/style/language-usual')),
+                ...array_map(self::inLanguage(...), PaperWords::LANGUAGES),
+            ]),
             self::choice('file', 'file-usual', 'as-docx', 'as-odt'),
         ];
     }
@@ -73,6 +77,14 @@ final readonly class PaperTarget implements PageTarget
             new StyleValue('', new Message('paper/style/'.$usual)),
             ...array_values(array_map(static fn (string $word) => new StyleValue($word, new Message('paper/style/'.$word)), $words)),
         ]);
+    }
+
+    private static function inLanguage(string $language): StyleValue
+    {
+        // Those who look for a language know its own name.
+        $name = mb_convert_case((string) \Locale::getDisplayLanguage($language, $language), \MB_CASE_TITLE);
+
+        return new StyleValue("language-{$language}", Message::of('paper/style/language-in', language: $name));
     }
 
     public function inStyle(string $words): ?self
@@ -105,18 +117,19 @@ final readonly class PaperTarget implements PageTarget
         }
         $inside = new KeptPictures(array_map(static fn (KeptPicture $kept) => new KeptPicture($kept->number, $kept->name, $kept->mediaType, null === $kept->mediaType ? null : $kept->dataAddress(), $kept->bytes(...)), $pictures->all));
 
-        $title = '' === $this->title ? 'Questions' : $this->title;
+        $phrases = null === $this->plan->language ? PaperPhrases::like(self::stems($sheet)) : PaperPhrases::in($this->plan->language);
+        $title = '' === $this->title ? $phrases->say('title') : $this->title;
         $bytes = PaperFile::Page === $this->plan->file
-            ? (new PaperPage($this->plan, $title, new TextProof(), $inside, Sentences::english()))->html($versions)
-            : $this->document($title, $inside, $versions);
+            ? (new PaperPage($this->plan, $title, new TextProof(), $inside, $phrases))->html($versions)
+            : $this->document($title, $inside, $phrases, $versions);
 
         return new HandedOver($bytes, $blocks);
     }
 
     /** @param non-empty-list<list<PaperItem>> $versions */
-    private function document(string $title, KeptPictures $pictures, array $versions): string
+    private function document(string $title, KeptPictures $pictures, PaperPhrases $phrases, array $versions): string
     {
-        $text = new PaperText($this->plan, $title, new TextProof(), $pictures, Sentences::english());
+        $text = new PaperText($this->plan, $title, new TextProof(), $pictures, $phrases);
         $papers = [];
         foreach ($versions as $index => $items) {
             $version = \count($versions) > 1 ? Letters::at($index) : null;
@@ -124,6 +137,11 @@ final readonly class PaperTarget implements PageTarget
         }
 
         return PaperFile::WordDocument === $this->plan->file ? WordPaper::of($papers, $this->plan->columns) : OpenPaper::of($papers, $this->plan->columns);
+    }
+
+    private static function stems(ReadSheet $sheet): string
+    {
+        return implode("\n", array_map(static fn (PlacedBlock $placed) => $placed->reading->question?->stem->plain() ?? '', $sheet->blocks));
     }
 
     /** What the pupils read, in one order whichever answers are right: a paper without its key must not give them away. */

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Notagram\Handover\Paper;
 
 use Notagram\Marking\PointsSum;
-use Notagram\Message\Message;
-use Notagram\Message\Sentences;
-use Notagram\Notation\PaperWords;
 use Notagram\Proof\TextProof;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -31,7 +28,7 @@ final readonly class PaperText
     private const BLANK = '____________________';
     private const SHORT_BLANK = '_____';
 
-    public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private Sentences $sentences)
+    public function __construct(private PaperPlan $plan, private string $title, private TextProof $proof, private KeptPictures $pictures, private PaperPhrases $phrases)
     {
     }
 
@@ -107,7 +104,7 @@ final readonly class PaperText
         return match (true) {
             $answers instanceof Choice => $this->options($answers->options),
             $answers instanceof MultipleResponse => [self::plain(PaperRole::More, $this->say('tick-all')), ...$this->options($answers->options)],
-            $answers instanceof TrueFalse => [$this->truth($answers, $question)],
+            $answers instanceof TrueFalse => [$this->truth($answers)],
             $answers instanceof ShortAnswer => [...$this->marked(array_map(static fn (AcceptedAnswer $one) => $one->text, PaperAnswers::right($answers->accepted))), $line],
             $answers instanceof Numeric => [...$this->marked(array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)), $line],
             $answers instanceof Matching => $this->matching($answers),
@@ -136,10 +133,10 @@ final readonly class PaperText
         return $paragraphs;
     }
 
-    private function truth(TrueFalse $answers, Question $question): PaperParagraph
+    private function truth(TrueFalse $answers): PaperParagraph
     {
         $runs = [];
-        foreach (PaperWords::all()->truthsLike('', $question->stem->plain()) as $place => $word) {
+        foreach ($this->phrases->truths() as $place => $word) {
             $isMarked = PaperKey::Marked === $this->plan->key && $answers->answer === (0 === $place);
             array_push($runs, ...0 === $place ? [] : [new PaperRun(' / ')], ...[new PaperRun($word, $isMarked ? ['bold', 'underline'] : [])]);
         }
@@ -177,7 +174,7 @@ final readonly class PaperText
         $paragraphs = [self::plain(PaperRole::KeyTitle, $this->say('key').(null === $version ? '' : " ({$this->say('version', version: $version)})"), true)];
         foreach ($items as $item) {
             if (null !== $item->number) {
-                $paragraphs[] = self::plain(PaperRole::KeyEntry, "{$item->number}. ".PaperAnswers::keyOf($item->question));
+                $paragraphs[] = self::plain(PaperRole::KeyEntry, "{$item->number}. ".PaperAnswers::keyOf($item->question, $this->phrases));
             }
         }
 
@@ -228,6 +225,6 @@ final readonly class PaperText
 
     private function say(string $what, string|float ...$arguments): string
     {
-        return $this->sentences->of(Message::of('paper/'.$what, ...$arguments));
+        return $this->phrases->say($what, ...$arguments);
     }
 }

@@ -264,6 +264,9 @@ final class WordPaper
         if ($indent > 0) {
             $this->xml->lone('w:ind', ['w:left' => (string) ($indent * self::INDENT)]);
         }
+        if (PaperRole::Heading === $role || PaperRole::KeyTitle === $role) {
+            $this->xml->lone('w:outlineLvl', ['w:val' => '0']);
+        }
         $this->xml->endElement();
         if (\in_array($role, [PaperRole::Title, PaperRole::Version, PaperRole::Heading, PaperRole::KeyTitle], true)) {
             $this->xml->startElement('w:rPr');

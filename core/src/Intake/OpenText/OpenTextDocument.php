@@ -27,6 +27,10 @@ final class OpenTextDocument
     private const XML = 'http://www.w3.org/XML/1998/namespace';
     private const FORMATS = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', '' => 'none'];
     private const MAX_DEPTH = 200;
+    private const MAX_STYLES = 20;
+    private const POINTS = ['pt' => 1.0, 'cm' => 72 / 2.54, 'mm' => 72 / 25.4, 'in' => 72.0];
+    /** Space above a paragraph that looks like a blank line, in points. */
+    private const APART = 8.0;
 
     private readonly ManuscriptBuilder $builder;
     /** @var array<string, array<int, \DOMElement>> levels of each list style, from 1 */
@@ -238,8 +242,38 @@ final class OpenTextDocument
         }
     }
 
+    /** What a style says of paragraphs, or else the one that it is based on; empty where none does. */
+    private function property(?\DOMElement $style, string ...$names): string
+    {
+        for ($steps = 0; null !== $style && $steps < self::MAX_STYLES; ++$steps) {
+            foreach (XmlElements::children($style, self::STYLE, 'paragraph-properties') as $properties) {
+                foreach ($names as $name) {
+                    if ('' !== $properties->getAttributeNS(self::FO, $name)) {
+                        return $properties->getAttributeNS(self::FO, $name);
+                    }
+                }
+            }
+            $style = $this->styles[$style->getAttributeNS(self::STYLE, 'parent-style-name')] ?? null;
+        }
+
+        return '';
+    }
+
+    /** Whether the space above looks like a blank line. */
+    private function hasSpaceAbove(?\DOMElement $style): bool
+    {
+        return Regex::match('/^([\d.]++)(cm|mm|in|pt)\z/', $this->property($style, 'margin-top', 'margin'), $match) && (float) $match[1] * self::POINTS[$match[2]] >= self::APART;
+    }
+
+    /** Whether there is a line below it, which is one to write on where nothing stands on it. */
+    private function isRuled(?\DOMElement $style): bool
+    {
+        return !\in_array($this->property($style, 'border-bottom', 'border'), ['', 'none'], true);
+    }
+
     private function paragraph(\DOMElement $paragraph): void
     {
+        $isHeading = 'h' === $paragraph->localName;
         $style = $this->styles[$paragraph->getAttributeNS(self::TEXT, 'style-name')] ?? null;
         foreach ($style?->getElementsByTagNameNS(self::STYLE, 'paragraph-properties') ?? [] as $properties) {
             if ('page' === $properties->getAttributeNS(self::FO, 'break-before')) {
@@ -249,10 +283,18 @@ final class OpenTextDocument
         if ('' !== $this->label) {
             $this->builder->text($this->label.' ');
             $this->label = '';
+        } elseif ($isHeading || ($this->hasSpaceAbove($style) && !$this->isRuled($style))) {
+            $this->builder->standApart();
         }
         $frames = [];
         $this->inline($paragraph, false, $frames);
+        if ($this->builder->isLineEmpty() && $this->isRuled($style)) {
+            $this->builder->rule();
+        }
         $this->builder->endLine();
+        if ($isHeading) {
+            $this->builder->standApart();
+        }
         foreach ($frames as $box) {
             $this->builder->note('text-boxes');
             $this->blocks($box);

@@ -93,6 +93,10 @@ final class Answering
                 $question->truths = self::with($question->truths, $draft->putIn($question->last(), $word, Role::Truth));
             }
         } elseif ([] === $truths) {
+            // What was one line to write on has its answer now.
+            foreach ($question->essayMarks as $mark) {
+                $draft->drop($mark);
+            }
             $answers = self::there($question->answers);
             if ([] !== $answers) {
                 $draft->edit($answers[0], 'Answer: '.$answer, '', '');

@@ -36,6 +36,8 @@ final class DraftQuestion
     public array $bookkeeping = [];
     /** @var list<DraftLine> */
     public array $points = [];
+    /** Whether a step has used what the key says of it. */
+    public bool $isInKey = false;
 
     public function __construct(public readonly PaperQuestion $paper)
     {

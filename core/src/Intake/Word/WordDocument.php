@@ -26,6 +26,11 @@ final class WordDocument
         'http://purl.oclc.org/ooxml/officeDocument/math' => WordFormula::M,
     ];
     private const MAX_DEPTH = 200;
+    private const MAX_STYLES = 20;
+    /** Space above a paragraph that looks like a blank line, in twentieths of a point. */
+    private const APART = 160;
+    /** The outline level of body text. */
+    private const BODY_TEXT = 9;
 
     private readonly ManuscriptBuilder $builder;
     private readonly WordNumbering $numbering;
@@ -143,6 +148,7 @@ final class WordDocument
     private function paragraph(\DOMElement $paragraph): void
     {
         $properties = self::child($paragraph, 'pPr');
+        $isHeading = $this->isHeading($properties);
         if (!$this->isParagraphJoined) {
             if (null !== $properties && null !== self::child($properties, 'pageBreakBefore')) {
                 $this->builder->pageBreak();
@@ -150,9 +156,14 @@ final class WordDocument
             $label = $this->label($properties);
             if ('' !== $label) {
                 $this->builder->text($label.' ');
+            } elseif ($isHeading || ($this->hasSpaceAbove($properties) && !$this->isRuled($properties))) {
+                $this->builder->standApart();
             }
         }
-        $this->runs($paragraph, $this->styleOf($properties));
+        $this->runs($paragraph);
+        if ($this->builder->isLineEmpty() && $this->isRuled($properties)) {
+            $this->builder->rule();
+        }
         $mark = null === $properties ? null : self::child($properties, 'rPr');
         // Where the end of a paragraph was deleted, the next one goes on with it.
         $this->isParagraphJoined = null !== $mark && null !== self::child($mark, 'del');
@@ -169,6 +180,9 @@ final class WordDocument
             return;
         }
         $this->builder->endLine();
+        if ($isHeading) {
+            $this->builder->standApart();
+        }
         $boxes = $this->boxes;
         $this->boxes = [];
         foreach ($boxes as $box) {
@@ -177,35 +191,82 @@ final class WordDocument
         }
     }
 
-    private function styleOf(?\DOMElement $properties): ?string
+    /**
+     * What a paragraph says of itself, then what its style does, and the one that this is based on.
+     *
+     * @return iterable<array{?string, \DOMElement}> each with the style that says it
+     */
+    private function properties(?\DOMElement $properties): iterable
     {
-        return (null === $properties ? null : self::value($properties, 'pStyle')) ?? $this->defaultStyle;
+        if (null !== $properties) {
+            yield [null, $properties];
+        }
+        $style = (null === $properties ? null : self::value($properties, 'pStyle')) ?? $this->defaultStyle;
+        for ($steps = 0; null !== $style && isset($this->styles[$style]) && $steps < self::MAX_STYLES; ++$steps) {
+            $ofStyle = self::child($this->styles[$style], 'pPr');
+            if (null !== $ofStyle) {
+                yield [$style, $ofStyle];
+            }
+            $style = self::value($this->styles[$style], 'basedOn');
+        }
+    }
+
+    private function isHeading(?\DOMElement $properties): bool
+    {
+        foreach ($this->properties($properties) as [, $some]) {
+            $level = self::value($some, 'outlineLvl');
+            if (null !== $level) {
+                return (int) $level < self::BODY_TEXT;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the space above looks like a blank line. */
+    private function hasSpaceAbove(?\DOMElement $properties): bool
+    {
+        foreach ($this->properties($properties) as [, $some]) {
+            $space = self::child($some, 'spacing')?->getAttributeNS(self::W, 'before') ?? '';
+            if ('' !== $space) {
+                return (int) $space >= self::APART;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether there is a line below it, which is one to write on where nothing stands on it. */
+    private function isRuled(?\DOMElement $properties): bool
+    {
+        foreach ($this->properties($properties) as [, $some]) {
+            $borders = self::child($some, 'pBdr');
+            if (null !== $borders) {
+                return !\in_array(self::value($borders, 'bottom'), [null, 'nil', 'none'], true);
+            }
+        }
+
+        return false;
     }
 
     private function label(?\DOMElement $properties): string
     {
         $list = $level = null;
-        $numbering = null === $properties ? null : self::child($properties, 'numPr');
-        if (null !== $numbering) {
-            $list = self::value($numbering, 'numId');
-            $level = self::value($numbering, 'ilvl');
-        }
-        // What the paragraph does not say, its style does, or the one that is based on.
-        $style = $this->styleOf($properties);
-        for ($steps = 0; null !== $style && isset($this->styles[$style]) && (null === $list || null === $level) && $steps < 20; ++$steps) {
-            $ofStyle = self::child($this->styles[$style], 'pPr');
-            $numbering = null === $ofStyle ? null : self::child($ofStyle, 'numPr');
+        foreach ($this->properties($properties) as [$style, $some]) {
+            $numbering = self::child($some, 'numPr');
             if (null !== $numbering) {
                 $list ??= self::value($numbering, 'numId');
-                $level ??= self::value($numbering, 'ilvl') ?? (null === $list ? null : (string) ($this->numbering->levelOfStyle($list, $style) ?? 0));
+                $level ??= self::value($numbering, 'ilvl') ?? (null === $list || null === $style ? null : (string) ($this->numbering->levelOfStyle($list, $style) ?? 0));
             }
-            $style = self::value($this->styles[$style], 'basedOn');
+            if (null !== $list && null !== $level) {
+                break;
+            }
         }
 
         return null === $list || '0' === $list ? '' : $this->numbering->next($list, (int) ($level ?? 0));
     }
 
-    private function runs(\DOMElement $parent, ?string $style): void
+    private function runs(\DOMElement $parent): void
     {
         if (++$this->depth > self::MAX_DEPTH) {
             throw UnreadableDocument::damaged();
@@ -216,9 +277,9 @@ final class WordDocument
             }
             match ($child->localName) {
                 'r' => $this->run($child),
-                'ins', 'moveTo' => $this->inserted($child, $style),
+                'ins', 'moveTo' => $this->inserted($child),
                 'del', 'moveFrom' => $this->builder->note('tracked-changes'),
-                'hyperlink', 'smartTag', 'sdt', 'sdtContent', 'fldSimple', 'customXml', 'dir', 'bdo', 'oMathPara' => $this->runs($child, $style),
+                'hyperlink', 'smartTag', 'sdt', 'sdtContent', 'fldSimple', 'customXml', 'dir', 'bdo', 'oMathPara' => $this->runs($child),
                 'oMath' => $this->builder->text(WordFormula::tex($child)),
                 'commentRangeStart' => $this->builder->note('comments'),
                 default => null,
@@ -227,10 +288,10 @@ final class WordDocument
         --$this->depth;
     }
 
-    private function inserted(\DOMElement $element, ?string $style): void
+    private function inserted(\DOMElement $element): void
     {
         $this->builder->note('tracked-changes');
-        $this->runs($element, $style);
+        $this->runs($element);
     }
 
     private function run(\DOMElement $run): void

@@ -77,6 +77,7 @@ final class Paper
             Unmarked::options($this->questions);
         }
         $this->questions = Regrouping::matchings(Regrouping::tasks($this->questions));
+        array_walk($this->questions, Regrouping::blankedTerms(...));
         $this->titles();
     }
 

@@ -10,6 +10,8 @@ use Notagram\Source\Regex;
 /** Sees what only whole questions show: tasks and statements that look like options, terms and the list they are matched with. */
 final class Regrouping
 {
+    private const BLANK_FIRST = '/^(?:_{2,}+[A-Za-z]?_*+|[(\[]\s*+[)\]])\s++(?=\S)/u';
+
     /** “Exercise 2: match the words” asks something itself. */
     public static function asStem(Piece $heading): void
     {
@@ -96,6 +98,46 @@ final class Regrouping
         }
 
         return $questions;
+    }
+
+    /**
+     * Terms that each have a blank or brackets before them for the letter that goes with them, above the list with the letters.
+     */
+    public static function blankedTerms(PaperQuestion $question): void
+    {
+        $terms = \array_slice($question->stem, 1);
+        while ([] !== $terms && !Regex::match(self::BLANK_FIRST, $terms[0]->text)) {
+            array_shift($terms);
+        }
+        if (\count($terms) < 2 || \count($question->options) < 2) {
+            return;
+        }
+        foreach ($terms as $term) {
+            if (!Regex::match(self::BLANK_FIRST, $term->text)) {
+                return;
+            }
+        }
+        foreach ($question->options as $option) {
+            if ($option->mark->isRight || $option->mark->isUnlettered()) {
+                return;
+            }
+        }
+        // “Answer: B” picks one option, and the blanks are gaps.
+        foreach ($question->answers as $answer) {
+            if (!Regex::match('/\d|[-–—=:→]\s*+[A-Za-z]\b.*[-–—=:→]/u', $answer->form()->label()->rest ?? $answer->text)) {
+                return;
+            }
+        }
+        foreach ($terms as $term) {
+            Regex::match(self::BLANK_FIRST, $term->text, $match);
+            $term->option = new OptionMark('rule', 0, false, $match[0] ?? '', substr($term->text, \strlen($match[0] ?? '')));
+            $term->role = Role::MatchRow;
+        }
+        foreach ($question->options as $option) {
+            $option->piece->role = Role::MatchRow;
+        }
+        $question->stem = \array_slice($question->stem, 0, \count($question->stem) - \count($terms));
+        [$question->prompts, $question->matches, $question->options] = [$terms, $question->options, []];
     }
 
     /** “Explain in your own words: i) why bees swarm ii) how they dance”: one task, which says what it consists of. */

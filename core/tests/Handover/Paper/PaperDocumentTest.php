@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Handover\Paper;
 
+use Notagram\Handover\Paper\PaperPhrases;
 use Notagram\Handover\Targets;
 use Notagram\Handover\TitledTarget;
 use Notagram\Intake\Documents;
@@ -13,7 +14,10 @@ use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
+use Notagram\Question\Matching;
+use Notagram\Question\Numeric;
 use Notagram\Question\Option;
+use Notagram\Question\Pair;
 use Notagram\Question\Question;
 use Notagram\Question\TrueFalse;
 use Notagram\Source\SourceText;
@@ -40,7 +44,34 @@ final class PaperDocumentTest extends TestCase
         A queen lives for years. {T}
 
         Which is true? {=2 < 3 & 4 ~<i>all</i> of them ~none of them ~some of them}
+
+        $CATEGORY: The year/Autumn
+
+        Match each bee with its days in the cell. {=the queen -> 16 =the drone -> 24 =the worker -> 21 = -> 12}
+
+        How many legs has a bee? {#6}
+
+        Say why a colony swarms. {}
+
+        $CATEGORY: The year/Winter
+
+        Who stays with the queen? {~the drones =the workers}
+
+        Use the map of the hives for questions 12 and 13.
+
+        A winter bee lives for months. {T}
+
+        A drone lives for years. {F}
         GIFT;
+    /** One question of a kind in each language. */
+    private const LANGUAGES = [
+        'de' => "Welche Biene legt die Eier in die Zellen des Stocks? {=die Königin ~die Drohne}\n\nWas machen die Bienen? {~%50%Wachs ~%50%Honig ~%-100%Saft}\n\nEine Drohne sticht. {F}\n\nOrdne zu, was zu wem gehört. {=die Königin -> sechzehn =die Drohne -> vierundzwanzig}\n\nWarum schwärmt ein Volk? {}",
+        'es' => "¿Qué abeja pone los huevos en las celdas? {=la reina ~el zángano}\n\n¿Qué hacen las abejas? {~%50%cera ~%50%miel ~%-100%jugo}\n\nEl zángano pica. {F}\n\nRelaciona lo que va con cada una. {=la reina -> dieciséis =el zángano -> veinticuatro}\n\n¿Por qué se va un enjambre? {}",
+        'fr' => "Quelle abeille pond les œufs dans les cellules ? {=la reine ~le faux bourdon}\n\nQue font les abeilles ? {~%50%la cire ~%50%le miel ~%-100%le jus}\n\nLe faux bourdon pique. {F}\n\nReliez ce qui va avec chacune. {=la reine -> seize =le faux bourdon -> vingt-quatre}\n\nPourquoi est-ce que la colonie essaime ? {}",
+        'it' => "Quale ape depone le uova nelle celle? {=la regina ~il fuco}\n\nChe cosa fanno le api? {~%50%la cera ~%50%il miele ~%-100%il succo}\n\nIl fuco punge con il pungiglione. {F}\n\nAbbina quello che va con ogni ape. {=la regina -> sedici =il fuco -> ventiquattro}\n\nPerché la colonia sciama? {}",
+        'nl' => "Welke bij legt de eitjes in de cellen? {=de koningin ~de dar}\n\nWat maken de bijen? {~%50%was ~%50%honing ~%-100%sap}\n\nEen dar steekt met de angel. {F}\n\nVerbind wat bij wie hoort. {=de koningin -> zestien =de dar -> vierentwintig}\n\nWaarom zwermt een volk? {}",
+        'pt' => "Qual abelha põe os ovos nas células? {=a rainha ~o zangão}\n\nO que fazem as abelhas? {~%50%a cera ~%50%o mel ~%-100%o suco}\n\nO zangão pica com o ferrão. {F}\n\nRelacione o que vai com cada uma. {=a rainha -> dezesseis =o zangão -> vinte e quatro}\n\nPor que uma colônia enxameia? {}",
+    ];
 
     #[TestWith(['docx', 'versions-1'])]
     #[TestWith(['odt', 'versions-1'])]
@@ -48,12 +79,33 @@ final class PaperDocumentTest extends TestCase
     #[TestWith(['odt', 'columns-2,shuffle-options,points-shown,seed=a'])]
     public function testAPaperWithItsKeyIsTakenBackAsTheSameQuestions(string $ending, string $style): void
     {
-        $document = Documents::read(self::paper(self::GIFT, "as-{$ending},key-last-page,{$style}"));
+        self::assertComesBack(self::GIFT, "as-{$ending},key-last-page,{$style}");
+    }
+
+    #[TestWith(['docx'])]
+    #[TestWith(['odt'])]
+    public function testAPaperSpeaksTheLanguageOfItsQuestionsAndComesBackInIt(string $ending): void
+    {
+        foreach (self::LANGUAGES as $language => $gift) {
+            self::assertComesBack($gift, "as-{$ending},key-last-page");
+            $phrases = PaperPhrases::in($language);
+            $text = Documents::read(self::paper($gift, "as-{$ending},key-last-page,versions-2"))->text ?? '';
+            foreach ([$phrases->say('class'), $phrases->say('points', points: 5.0), $phrases->say('tick-all'), $phrases->say('version', version: 'B'), "\n{$phrases->say('key')} ({$phrases->say('version', version: 'A')})\n", implode(' / ', $phrases->truths())] as $words) {
+                self::assertStringContainsString($words, $text, $language);
+            }
+            // Whoever wants another language says so.
+            self::assertStringContainsString('Tick every right answer.', Documents::read(self::paper($gift, "as-{$ending},language-en"))->text ?? '');
+        }
+    }
+
+    private static function assertComesBack(string $gift, string $style): void
+    {
+        $document = Documents::read(self::paper($gift, $style));
         self::assertNotNull($document);
         $tidied = Tidy::of($document->text)->text;
         $starred = Notations::find('starred') ?? throw new \LogicException();
         $back = self::questions(ReadSheet::of(SourceText::fromUtf8($tidied), $starred));
-        $sent = self::questions(self::sheet(self::GIFT));
+        $sent = self::questions(self::sheet($gift));
         self::assertCount(\count($sent), $back, $tidied);
         foreach ($sent as $index => $question) {
             self::assertSame(self::meant($question), self::meant($back[$index]), $tidied);
@@ -104,7 +156,7 @@ final class PaperDocumentTest extends TestCase
     public function testTheKeyOfPairsSaysWhatGoesWithWhat(): void
     {
         $text = Documents::read(self::paper("Match. {=queen -> 16 days =drone -> 24 days =worker -> 21 days}\n", 'as-docx,key-last-page'))->text ?? '';
-        self::assertMatchesRegularExpression("/_____ queen\n_____ drone\n_____ worker\nA\\. \\d+ days\nB\\. \\d+ days\nC\\. \\d+ days\nAnswers\n1\\. queen – [ABC]; drone – [ABC]; worker – [ABC]\n/", $text);
+        self::assertMatchesRegularExpression("/_____ queen\n_____ drone\n_____ worker\nA\\. \\d+ days\nB\\. \\d+ days\nC\\. \\d+ days\n\nAnswers\n\n1\\. queen – [ABC]; drone – [ABC]; worker – [ABC]\n/", $text);
         $letter = substr($text, (int) strpos($text, '. 24 days') - 1, 1);
         self::assertStringContainsString("drone – {$letter}", $text);
     }
@@ -122,16 +174,17 @@ final class PaperDocumentTest extends TestCase
      */
     private static function meant(Question $question): array
     {
-        $words = static fn (string $text): string => (string) preg_replace(['/ Tick every right answer\.| \(1 point\)/', '/_{3,}/', '/\s+/'], ['', '_', ' '], $text);
+        $words = static fn (string $text): string => (string) preg_replace(['/ \(1 point\)/', '/_{3,}/', '/\s+/'], ['', '_', ' '], $text);
         $options = array_map(static fn (Option $option) => ($option->isKey ? '*' : '').$option->text->plain(), $question->options());
         sort($options);
 
         return [
-            // A gap is printed as a blank, with its words below.
-            'type' => 'gap' === $question->type()->value ? 'choice' : $question->type()->value,
+            // A gap is printed as a blank, with its words below; a number as a line to write on.
+            'type' => ['gap' => 'choice', 'numeric' => 'short-answer'][$question->type()->value] ?? $question->type()->value,
             'stem' => $words($question->stem->plain()),
             'options' => $options,
-            'accepted' => array_map(static fn ($one) => $one->text, $question->accepted()),
+            'accepted' => $question->answers instanceof Numeric ? array_map(static fn ($one) => $one->spelled(), $question->answers->numbers) : array_map(static fn ($one) => $one->text, $question->accepted()),
+            'pairs' => $question->answers instanceof Matching ? array_map(static fn (Pair $pair) => "{$pair->prompt->plain()} -> {$pair->match}", $question->answers->pairs) : [],
             'answer' => $question->answers instanceof TrueFalse ? $question->answers->answer : null,
         ];
     }

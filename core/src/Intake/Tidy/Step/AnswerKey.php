@@ -37,7 +37,7 @@ final readonly class AnswerKey implements TidyStep
         }
         foreach (KeyList::read($draft->paper->keyText()) as $place => $entry) {
             $at = self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
-            if (null !== $at && Answering::fits($draft->questions[$at], $entry->answer) && Answering::agrees($draft->questions[$at], $entry->answer)) {
+            if (null !== $at && self::isFor($draft->questions[$at], $entry->answer)) {
                 $marks[$at] = $entry;
             } else {
                 $left[] = $entry;
@@ -67,7 +67,16 @@ final readonly class AnswerKey implements TidyStep
         ksort($marks);
         foreach ($marks as $at => $entry) {
             $question = $draft->questions[$at];
-            if ([] !== $question->essayMarks && Regex::match('/\S\s++\S++\s++\S++\s++\S/', $entry->answer)) {
+            if ($question->isInKey) {
+                continue;
+            }
+            if (self::isNothing($entry->answer)) {
+                if ($question->isBare()) {
+                    $draft->putIn($question->last(), WritingLines::ESSAY, Role::EssayMark);
+                }
+                continue;
+            }
+            if (self::isModelAnswer($question, $entry->answer)) {
                 // What a good answer to an open question would say.
                 $question->explanation = Answering::with($question->explanation, $draft->putIn($question->end(), 'Explanation: '.$entry->answer, Role::Explanation));
                 continue;
@@ -77,6 +86,25 @@ final readonly class AnswerKey implements TidyStep
                 $question->explanation = Answering::with([], $draft->putIn($question->end(), 'Explanation: '.$entry->remark, Role::Explanation));
             }
         }
+    }
+
+    private static function isFor(DraftQuestion $question, string $answer): bool
+    {
+        return $question->isInKey
+            || (self::isNothing($answer) && [] === $question->options)
+            || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
+    }
+
+    /** A sentence, or something that takes several lines to write, where an essay is asked for. */
+    private static function isModelAnswer(DraftQuestion $question, string $answer): bool
+    {
+        return [] !== $question->essayMarks && Regex::match('/\S\s++\S++\s++\S++\s++\S/', $answer) && (1 !== \count($question->writingLines) || Regex::match('/[.!?]\z/', $answer));
+    }
+
+    /** A dash says that there is no answer to give. */
+    private static function isNothing(string $answer): bool
+    {
+        return Regex::match('/^[-–—]++\z/u', $answer);
     }
 
     /**

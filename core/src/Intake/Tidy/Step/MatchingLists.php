@@ -10,7 +10,9 @@ use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
+use Notagram\Notation\Key\MatchedLetters;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Notation\Printed\Role;
 use Notagram\Notation\Printed\Tables;
@@ -68,7 +70,9 @@ final readonly class MatchingLists implements TidyStep
         foreach ($question->prompts as $place => $line) {
             $number = $question->paper->prompts[$place]->number->value ?? $place + 1;
             $prompts[$number] = trim($line->body);
-            $filled = strtolower(trim($line->lead, " \t_()[]"));
+            // A letter is written on the blank before the number, or before the term itself.
+            $isNumbered = null !== ($question->paper->prompts[$place]->number ?? null);
+            $filled = strtolower(trim($isNumbered ? $line->lead : $line->mark, " \t_()[]"));
             if ('' !== $filled) {
                 $links[$number] = $filled;
             }
@@ -94,6 +98,14 @@ final readonly class MatchingLists implements TidyStep
             return;
         }
         $links = [] === $links ? self::linksIn($question) : $links;
+        $entry = [] === $links ? self::entryOf($draft, $question) : null;
+        $links = null === $entry ? $links : MatchedLetters::in($entry->answer, $prompts);
+        if ([] !== $links && null !== $entry) {
+            $pairs = self::pairsOf($prompts, $matches, $links);
+            $question->isInKey = null !== $pairs && self::putPairs($draft, $question, $lines, $pairs);
+
+            return;
+        }
         // A number of the key is another question's, where another question has it.
         $others = array_filter($draft->questions, static fn (DraftQuestion $other) => $other !== $question && isset($prompts[$other->paper->number()->value ?? 0]));
         $usesKey = [] === $links && [] === $others && $draft->paper->survey->hasKey;
@@ -110,6 +122,19 @@ final readonly class MatchingLists implements TidyStep
                 }
             }
         }
+    }
+
+    /** What the key says of the question, by its number. */
+    private static function entryOf(Draft $draft, DraftQuestion $question): ?KeyEntry
+    {
+        $number = $question->paper->number()?->value;
+        foreach (null !== $number && $draft->paper->survey->hasKey ? KeyList::read($draft->paper->keyText()) : [] as $entry) {
+            if ($entry->number === $number) {
+                return $entry;
+            }
+        }
+
+        return null;
     }
 
     /**

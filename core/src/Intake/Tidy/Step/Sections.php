@@ -8,7 +8,9 @@ use Notagram\Intake\Tidy\Answering;
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Role;
+use Notagram\Source\Regex;
 
 /** Drops headings and instructions, and gives their questions what they say: points, and the kind of a bare stem. */
 final readonly class Sections implements TidyStep
@@ -23,6 +25,13 @@ final readonly class Sections implements TidyStep
         foreach ($draft->lines as $line) {
             if (Role::Heading === $line->role) {
                 $draft->drop($line);
+            }
+        }
+        foreach ($draft->questions as $question) {
+            $last = $question->last();
+            // A paper that was printed here says so itself, and will again.
+            if ([] !== $question->options && $last !== $question->first() && Regex::match('~^\s*+(?:'.PaperWords::all()->tickAll.')\s*+\z~iu', $last->body)) {
+                $draft->drop($last);
             }
         }
         $inSection = [];
