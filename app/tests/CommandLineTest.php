@@ -259,7 +259,12 @@ final class CommandLineTest extends TestCase
         self::assertSame(0, $this->notagram(['convert', $demo, '--to=paper', '--key=last-page', "--out={$out}"])->getExitCode());
         self::assertStringContainsString('choice', $this->notagram(['read', $out])->getOutput());
         unlink($out);
-        foreach (['--key=front', '--versions=0', '--shuffle=letters', '--out=paper.pdf'] as $option) {
+        $out = substr($out, 0, -4).'pdf';
+        $pdf = $this->notagram(['convert', $demo, '--to=paper', '--columns=2', "--out={$out}"]);
+        self::assertSame([0, '%PDF'], [$pdf->getExitCode(), substr((string) file_get_contents($out), 0, 4)]);
+        self::assertStringContainsString('reduced: A PDF has one column', $pdf->getErrorOutput());
+        unlink($out);
+        foreach (['--key=front', '--versions=0', '--shuffle=letters', '--out=paper.rtf'] as $option) {
             self::assertSame(2, $this->notagram(['convert', $demo, '--to=paper', $option])->getExitCode(), $option);
         }
     }

@@ -135,6 +135,11 @@ final class SheetTest extends ApiTestCase
         $this->assertStatus(404);
         self::assertTrue(self::at($this->call('GET', '/api/offer'), 'targets.9.isPage'));
         self::assertFalse(self::at($this->call('GET', "/api/sheets/{$id}/handover/paper"), 'isText'));
+        $pdf = $this->call('GET', "/api/sheets/{$id}/handover/paper:as-pdf");
+        self::assertNull(self::at($pdf, 'fileSize'), 'It is written for those who take it away.');
+        self::assertStringEndsWith('.pdf', self::textAt($pdf, 'fileName'));
+        $this->browser->request('GET', "/api/sheets/{$id}/file/paper:as-pdf");
+        self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());
     }
 
     public function testTheShelfShowsTheStateOfEachQuestion(): void

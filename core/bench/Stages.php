@@ -53,7 +53,7 @@ final class Stages
             },
             'whole sheet' => static fn (ReadSheet $sheet) => [$checker->findingsOfWhole($sheet, new SheetWishes()), SheetMarks::of(self::questions($sheet))],
             'mend' => static fn (ReadSheet $sheet) => (new Mender($checker))->mend($sheet->source, $sheet->notation),
-            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Target $target) => $target->write($sheet)->bytes, array_filter(Targets::standard()->all, static fn (Target $target) => !$target instanceof QtiTarget)),
+            'convert' => static fn (ReadSheet $sheet) => array_map(static fn (Target $target) => $target->write($sheet)->bytes(), array_filter(Targets::standard()->all, static fn (Target $target) => !$target instanceof QtiTarget)),
             'rehearse' => static fn (ReadSheet $sheet) => \in_array($sheet->notation->id(), Rehearsal::targets(), true) ? (new Rehearsal(OnFault::Skip))->ofFile($sheet, $sheet->source->text) : null,
             'proof' => static function (ReadSheet $sheet) use ($proof): void {
                 foreach (self::questions($sheet) as $question) {

@@ -120,10 +120,10 @@ $papers = [
     'read .docx' => [Corpus::wordDocument(...), static fn (string $bytes): ?Manuscript => Documents::read($bytes)],
     'tidy' => [Corpus::paper(...), static fn (string $text): Tidied => Tidy::of($text)],
     'table' => [Corpus::table(...), static fn (string $text): Manuscript => Tabular::in($text)?->asTable(Notations::all()[0]) ?? throw new LogicException()],
-    'package out' => [Corpus::gift(...), static fn (string $text): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
-    'package in' => [static fn (int $questions): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8(Corpus::gift($questions)), Notations::all()[0]))->bytes, static fn (string $bytes): Manuscript => QtiPackage::read($bytes)?->manuscript() ?? throw new LogicException()],
+    'package out' => [Corpus::gift(...), static fn (string $text): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes()],
+    'package in' => [static fn (int $questions): string => (new QtiTarget(QtiVersion::V21))->write(ReadSheet::of(SourceText::fromUtf8(Corpus::gift($questions)), Notations::all()[0]))->bytes(), static fn (string $bytes): Manuscript => QtiPackage::read($bytes)?->manuscript() ?? throw new LogicException()],
     'rehearse' => [Corpus::gift(...), static fn (string $text): TrialImport => (new Rehearsal())->ofFile(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]), $text)],
-    'paper' => [Corpus::gift(...), static fn (string $text): string => (new PaperTarget())->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes],
+    'paper' => [Corpus::gift(...), static fn (string $text): string => (new PaperTarget())->write(ReadSheet::of(SourceText::fromUtf8($text), Notations::all()[0]))->bytes()],
 ];
 foreach ($papers as $name => [$corpus, $work]) {
     $sizes = [250, 500, 1_000];

@@ -119,7 +119,7 @@ final readonly class Fixture
                     $losses .= \sprintf("%s %s: %s\n", $block->placed->number ?? '-', $loss->kind->value, InEnglish::of($loss->message));
                 }
             }
-            $actual[$target->id()] = $handedOver->bytes.$losses;
+            $actual[$target->id()] = $handedOver->bytes().$losses;
         }
 
         return $actual;

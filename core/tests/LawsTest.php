@@ -100,18 +100,18 @@ final class LawsTest extends TestCase
                         $expected[] = [] === array_filter($block->losses, static fn (Loss $loss) => !self::comesBack($loss)) ? Essence::of($block->placed->reading->question) : null;
                     }
                 }
-                $again = ReadSheet::of(SourceText::fromUtf8($handedOver->bytes), $target);
+                $again = ReadSheet::of(SourceText::fromUtf8($handedOver->bytes()), $target);
                 $actual = [];
                 foreach ($again->blocks as $placed) {
                     if (null !== $placed->reading->question && !('starred' === $target->id() && $placed->reading->question->answers instanceof Stimulus)) {
                         $actual[] = Essence::of($placed->reading->question);
                     }
                 }
-                self::assertCount(\count($expected), $actual, "Written as:\n".$handedOver->bytes."\nfrom:\n{$text}");
+                self::assertCount(\count($expected), $actual, "Written as:\n".$handedOver->bytes()."\nfrom:\n{$text}");
                 $actual = array_map(static fn (?array $one, array $other) => null === $one ? null : $other, $expected, $actual);
-                self::assertEquals($expected, $actual, "Written as:\n".$handedOver->bytes."\nfrom:\n{$text}");
+                self::assertEquals($expected, $actual, "Written as:\n".$handedOver->bytes()."\nfrom:\n{$text}");
                 if (!$handedOver->dropsOrChanges()) {
-                    self::assertSame($handedOver->bytes, (new NotationTarget($target))->write($again)->bytes, 'Writing a second time changes the text.');
+                    self::assertSame($handedOver->bytes(), (new NotationTarget($target))->write($again)->bytes(), 'Writing a second time changes the text.');
                 }
             }
         }

@@ -224,7 +224,7 @@ final class WorkedReadingsTest extends TestCase
             }
         }
 
-        return [$handedOver->bytes, $losses];
+        return [$handedOver->bytes(), $losses];
     }
 
     /** @return list<string> those of craft are left out, as in the notes */

@@ -62,10 +62,10 @@ final class ConvertCommand extends SheetCommand
         }
         $out = self::text($input, 'out');
         if (null === $out) {
-            $output->write($handedOver->bytes, false, OutputInterface::OUTPUT_RAW);
+            $output->write($handedOver->bytes(), false, OutputInterface::OUTPUT_RAW);
         } elseif (false !== realpath($out) && realpath($out) === realpath($named->name)) {
             throw UnreadableFile::because('overwriting');
-        } elseif (false === @file_put_contents($out, $handedOver->bytes)) {
+        } elseif (false === @file_put_contents($out, $handedOver->bytes())) {
             throw UnreadableFile::because('unwritable', file: $out);
         }
 

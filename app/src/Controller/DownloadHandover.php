@@ -27,6 +27,6 @@ final readonly class DownloadHandover
         $chosen = $chosen instanceof TitledTarget ? $chosen->titled($sheet->title()) : $chosen;
         $handedOver = $chosen->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures());
 
-        return new FileResponse($handedOver->bytes, $chosen->mediaType(), FileNames::handedOver($sheet, $chosen));
+        return new FileResponse($handedOver->bytes(), $chosen->mediaType(), FileNames::handedOver($sheet, $chosen));
     }
 }

@@ -29,7 +29,7 @@ final readonly class ShowPaper
             throw Refusal::because(404, 'target', target: $target);
         }
         $chosen = $chosen->asPage();
-        $page = $chosen->titled($sheet->title())->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures())->bytes;
+        $page = $chosen->titled($sheet->title())->write(ReadSheet::of($sheet->source(), $sheet->notation()), $sheet->keptPictures())->bytes();
 
         return new Response($page, 200, ['Content-Type' => $chosen->mediaType(), 'Content-Security-Policy' => self::POLICY, 'Cache-Control' => 'no-store']);
     }

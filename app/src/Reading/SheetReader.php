@@ -110,7 +110,7 @@ final readonly class SheetReader
             Blocks::of($sheet->text(), $sheet->notation(), $sheet->settings())->digest(),
             array_map(fn (PlacedBlock $placed) => $written[$placed->block->start] ?? $this->written('', []), $read->blocks),
             FileNames::handedOver($sheet, $target),
-            \strlen($handedOver->bytes),
+            $handedOver->isSlow ? null : \strlen($handedOver->bytes()),
             str_starts_with($target->mediaType(), 'text/') && !str_starts_with($target->mediaType(), 'text/html'),
         );
     }

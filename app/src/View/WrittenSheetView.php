@@ -15,8 +15,8 @@ final readonly class WrittenSheetView
         public array $blocks,
         /** What the file is called that a person takes away. */
         public string $fileName,
-        /** How large the file is, in bytes. */
-        public int $fileSize,
+        /** How large the file is, in bytes; null where it takes seconds to write, so that it is written for those alone who take it away. */
+        public ?int $fileSize,
         public bool $isText,
     ) {
     }

@@ -11,10 +11,18 @@ use Notagram\Notation\LossKind;
 final readonly class HandedOver
 {
     /**
-     * @param list<HandedOverBlock> $blocks those of which something is written or lost, in order
+     * @param string|\Closure(): string $bytes  or what writes them when somebody asks
+     * @param list<HandedOverBlock>     $blocks those of which something is written or lost, in order
+     * @param bool                      $isSlow whether the bytes take seconds to write
      */
-    public function __construct(public string $bytes, public array $blocks)
+    public function __construct(private string|\Closure $bytes, public array $blocks, public bool $isSlow = false)
     {
+    }
+
+    /** The file that goes; empty where nothing does. */
+    public function bytes(): string
+    {
+        return $this->bytes instanceof \Closure ? ($this->bytes)() : $this->bytes;
     }
 
     public function tally(): Tally

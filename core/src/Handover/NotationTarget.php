@@ -92,7 +92,7 @@ final readonly class NotationTarget implements BlockTarget
         }
         $bytes = [] === $texts ? '' : implode("\n\n", $texts)."\n";
 
-        return new HandedOver(PictureWay::Beside === $this->way ? ZipFile::of(['questions.'.$this->notation->ending() => $bytes] + $files) : $bytes, $blocks);
+        return new HandedOver(PictureWay::Beside === $this->way ? fn () => ZipFile::of(['questions.'.$this->notation->ending() => $bytes] + $files) : $bytes, $blocks);
     }
 
     public function writeBlock(BlockReading $reading, KeptPictures $pictures = new KeptPictures()): WrittenBlock

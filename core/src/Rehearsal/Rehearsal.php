@@ -105,9 +105,9 @@ final readonly class Rehearsal
      */
     private function inText(HandedOver $written, array $went, Notation $notation): array
     {
-        $placed = self::questions(ReadSheet::of(SourceText::fromUtf8($written->bytes), $notation));
+        $placed = self::questions(ReadSheet::of(SourceText::fromUtf8($written->bytes()), $notation));
 
-        return Place::inText($written->bytes, array_map(self::meantBy(...), \array_slice($placed, 0, \count($went)), \array_slice($went, 0, \count($placed))), $this->receiverOf($notation->id())->receive($written->bytes));
+        return Place::inText($written->bytes(), array_map(self::meantBy(...), \array_slice($placed, 0, \count($went)), \array_slice($went, 0, \count($placed))), $this->receiverOf($notation->id())->receive($written->bytes()));
     }
 
     /**
@@ -117,7 +117,7 @@ final readonly class Rehearsal
      */
     private static function inPackage(HandedOver $written, array $went, ReadSheet $sheet): array
     {
-        $manuscript = Documents::read($written->bytes, 'package.zip');
+        $manuscript = Documents::read($written->bytes(), 'package.zip');
         $arrived = null === $manuscript ? [] : self::questions(ReadSheet::of(SourceText::fromUtf8($manuscript->text), $manuscript->notation ?? Notations::detect($manuscript->text)));
         $lines = new LineMap($sheet->source->text);
         $places = [];

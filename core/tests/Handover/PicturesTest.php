@@ -86,7 +86,7 @@ final class PicturesTest extends TestCase
     {
         $own = 'data:image/png;base64,'.base64_encode(Pictures::dot());
         foreach (['gift', 'gram'] as $target) {
-            $written = self::handedOver("{$target}:pictures-inside", $text, $notation)->bytes;
+            $written = self::handedOver("{$target}:pictures-inside", $text, $notation)->bytes();
             $shown = self::shown($written, $target);
             self::assertSame([$own], array_values(array_unique($shown)), $written);
             self::assertGreaterThanOrEqual(3, \count($shown));
@@ -97,8 +97,8 @@ final class PicturesTest extends TestCase
     public function testAnArchiveHoldsTheTextAndThePicturesThatItShows(string $notation, string $text): void
     {
         foreach (['gift' => 'questions.txt', 'gram' => 'questions.gram'] as $target => $name) {
-            $bytes = self::handedOver("{$target}:pictures-zip", $text, $notation)->bytes;
-            self::assertSame($bytes, self::handedOver("{$target}:pictures-zip", $text, $notation)->bytes);
+            $bytes = self::handedOver("{$target}:pictures-zip", $text, $notation)->bytes();
+            self::assertSame($bytes, self::handedOver("{$target}:pictures-zip", $text, $notation)->bytes());
             $file = (string) tempnam(sys_get_temp_dir(), 'zip');
             file_put_contents($file, $bytes);
             $zip = new \ZipArchive();
@@ -134,7 +134,7 @@ final class PicturesTest extends TestCase
         // A paper and a package take them along in any case.
         foreach (array_filter(Targets::standard()->all, static fn (Target $target) => !$target instanceof TitledTarget) as $target) {
             $read = self::read("What is <img src=\"hive.png\" alt=\"x\">? {=A ~B}\n", 'gift');
-            self::assertSame($target->write($read)->bytes, $target->write($read, Pictures::kept('hive.png'))->bytes);
+            self::assertSame($target->write($read)->bytes(), $target->write($read, Pictures::kept('hive.png'))->bytes());
         }
     }
 }

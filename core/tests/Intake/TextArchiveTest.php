@@ -27,10 +27,10 @@ final class TextArchiveTest extends TestCase
     public function testWhatIsHandedOverWithItsPicturesBesideItComesBack(string $target): void
     {
         $sheet = ReadSheet::of(SourceText::fromUtf8(self::GIFT), Notations::all()[0]);
-        $zip = (Targets::standard()->find("{$target}:pictures-zip") ?? self::fail())->write($sheet, Pictures::kept('hive.png', 'smoker.png'))->bytes;
+        $zip = (Targets::standard()->find("{$target}:pictures-zip") ?? self::fail())->write($sheet, Pictures::kept('hive.png', 'smoker.png'))->bytes();
         $manuscript = Documents::read($zip, 'questions.zip');
         self::assertNotNull($manuscript);
-        self::assertSame((Targets::standard()->find($target) ?? self::fail())->write($sheet)->bytes, $manuscript->text);
+        self::assertSame((Targets::standard()->find($target) ?? self::fail())->write($sheet)->bytes(), $manuscript->text);
         self::assertSame(['hive.png' => Pictures::dot(), 'smoker.png' => Pictures::dot()], array_column(array_map(static fn (Picture $one) => [$one->name, $one->bytes], $manuscript->pictures), 1, 0));
         self::assertSame([], $manuscript->notes);
         self::assertSame($target, Notations::detect($manuscript->text)->id());

@@ -117,7 +117,7 @@ final class GramTest extends TestCase
         $handedOver = (new NotationTarget(new Gram()))->write(ReadSheet::of(SourceText::fromUtf8($gift), new Gift()));
         $losses = array_map(static fn (Loss $one) => InEnglish::of($one->message), array_merge(...array_map(static fn ($block) => $block->losses, $handedOver->blocks)));
 
-        self::assertSame($gram, $handedOver->bytes);
+        self::assertSame($gram, $handedOver->bytes());
         self::assertSame('' === $loss ? [] : [$loss], $losses);
     }
 
@@ -164,7 +164,7 @@ final class GramTest extends TestCase
                 }
             }
             $read = [];
-            foreach (self::sheet($handedOver->bytes)->blocks as $placed) {
+            foreach (self::sheet($handedOver->bytes())->blocks as $placed) {
                 if (null !== $placed->reading->question) {
                     $read[] = $placed->reading->question->stem->text;
                 }
@@ -194,7 +194,7 @@ final class GramTest extends TestCase
         self::assertSame('gram', Notations::detect("\$ Bees\n\nBees make {=honey}.\n\nTell.\n{}\n\nWhich?\n= a\n~ b\n")->id());
         self::assertSame('gift', Notations::detect("Which? {\n= one\n~ two\n}\n")->id());
         self::assertSame('gift', Notations::detect("Which?\n{\n= one\n~ two\n}\n")->id());
-        self::assertSame('aiken', Notations::detect((new NotationTarget(new Aiken()))->write(self::sheet($text))->bytes)->id());
+        self::assertSame('aiken', Notations::detect((new NotationTarget(new Aiken()))->write(self::sheet($text))->bytes())->id());
     }
 
     private static function sheet(string $text): ReadSheet
@@ -204,6 +204,6 @@ final class GramTest extends TestCase
 
     private static function written(string $text, string $target): string
     {
-        return (new NotationTarget(Notations::find($target) ?? self::fail()))->write(self::sheet($text))->bytes;
+        return (new NotationTarget(Notations::find($target) ?? self::fail()))->write(self::sheet($text))->bytes();
     }
 }

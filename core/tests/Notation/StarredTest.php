@@ -58,7 +58,7 @@ final class StarredTest extends TestCase
 
     public function testAStyleIsAskedForByItsWords(): void
     {
-        $written = static fn (string $target): ?string => Targets::standard()->find($target)?->write(self::sheet("1. (2 points) Which?\n*a) x\nb) y\n"))->bytes;
+        $written = static fn (string $target): ?string => Targets::standard()->find($target)?->write(self::sheet("1. (2 points) Which?\n*a) x\nb) y\n"))->bytes();
         self::assertSame("1. (2 points) Which?\n*a. x\nb. y\n", $written('starred'));
         self::assertSame("1. Which?\n\nA) x *\nB) y\n", $written('starred:A),stars-after,no-points,blank-after-stem'));
         self::assertSame("1. (2 points) Which?\n*A. x\nB. y\n", $written('starred:A.'));
@@ -70,7 +70,7 @@ final class StarredTest extends TestCase
     public function testQuestionsAreNumberedWhereTheSheetIsPutTogether(): void
     {
         $gift = ReadSheet::of(SourceText::fromUtf8("One? {T}\n\n\$CATEGORY: Bees\n\nTwo? {=a ~b}\n\nThree {}\n"), Notations::find('gift') ?? throw new \LogicException());
-        self::assertSame("1. One?\nTrue\n\nBees\n\n2. Two?\n*a. a\nb. b\n\n3. Three\n...\n", (new NotationTarget(self::notation()))->write($gift)->bytes);
+        self::assertSame("1. One?\nTrue\n\nBees\n\n2. Two?\n*a. a\nb. b\n\n3. Three\n...\n", (new NotationTarget(self::notation()))->write($gift)->bytes());
     }
 
     /** @return iterable<string, array{string, string}> a question in GIFT, and what is said of it */

@@ -56,7 +56,7 @@ final class ReceiverLaw
             if ($fixture->notation()->id() === $this->id) {
                 array_push($texts, ...$fixture->variants());
             }
-            $written = $target->write($fixture->checked()->sheet)->bytes;
+            $written = $target->write($fixture->checked()->sheet)->bytes();
             $texts[] = $written;
             foreach (self::PIECES as $piece) {
                 $characters = mb_str_split($written);

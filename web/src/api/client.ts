@@ -229,5 +229,13 @@ export const api = {
   handedOver: (id: string, target: string) =>
     asked(client.GET('/api/sheets/{id}/file/{target}', { params: { path: { id, target } }, parseAs: 'text' })),
   handedOverFile: (id: string, target: string) => `/api/sheets/${id}/file/${encodeURIComponent(target)}`,
+  /** What one of the addresses of files leads to. */
+  file: (address: string, signal: AbortSignal) =>
+    asked(
+      fetch(address, { signal }).then(async (response): Promise<Answer<Blob>> => {
+        if (response.ok) return { data: await response.blob(), response }
+        return { error: await response.json().catch(() => undefined), response }
+      }),
+    ),
   mendedFile: (id: string) => `/api/sheets/${id}/mended-file`,
 }

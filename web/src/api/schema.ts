@@ -3612,7 +3612,7 @@ export interface components {
             digest: string;
             blocks: components["schemas"]["WrittenView"][];
             fileName: string;
-            fileSize: number;
+            fileSize: number | null;
             isText: boolean;
         };
         /** @description What is written of a block, and what of it is lost. */

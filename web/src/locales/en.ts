@@ -135,11 +135,13 @@ export const en = {
     renaming: 'rename',
     removing: 'remove',
   },
+  work: {
+    progress: 'Progress',
+    stop: 'Stop',
+  },
   arrival: {
     reading: 'Adding “{name}” …',
     nth: '{nth} of {of}',
-    progress: 'Progress',
-    stop: 'Stop',
     stopped: 'Stopped. The sheets added so far are on the shelf.',
   },
   desk: {
@@ -426,6 +428,7 @@ export const en = {
     copy: 'Copy',
     copied: 'Copied to the clipboard.',
     copyFailed: 'Your browser did not allow copying. Download the file instead.',
+    writing: 'Writing “{name}” …',
     mended: 'Download my own text, fixed',
     lossesTitle: 'Nothing is lost. | 1 thing to know before you hand over | {n} things to know before you hand over',
     kind: { dropped: 'Dropped', changed: 'Changed', refused: 'Not ready', reduced: 'Reduced' },

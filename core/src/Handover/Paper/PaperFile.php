@@ -8,6 +8,7 @@ namespace Notagram\Handover\Paper;
 enum PaperFile: string
 {
     case Page = '';
+    case Pdf = 'as-pdf';
     case WordDocument = 'as-docx';
     case OpenDocument = 'as-odt';
 
@@ -15,6 +16,7 @@ enum PaperFile: string
     {
         return match (strtolower(pathinfo($fileName, \PATHINFO_EXTENSION))) {
             'html', 'htm' => self::Page,
+            'pdf' => self::Pdf,
             'docx' => self::WordDocument,
             'odt' => self::OpenDocument,
             default => null,
@@ -25,6 +27,7 @@ enum PaperFile: string
     {
         return match ($this) {
             self::Page => 'html',
+            self::Pdf => 'pdf',
             self::WordDocument => 'docx',
             self::OpenDocument => 'odt',
         };
@@ -34,6 +37,7 @@ enum PaperFile: string
     {
         return match ($this) {
             self::Page => 'text/html; charset=UTF-8',
+            self::Pdf => 'application/pdf',
             self::WordDocument => 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
             self::OpenDocument => 'application/vnd.oasis.opendocument.text',
         };

@@ -39,8 +39,11 @@ final class PaperLosses
 
     private function look(FormattedText $text): void
     {
+        if (PaperFile::Pdf === $this->file && !PaperPdf::has($text->text)) {
+            $this->losses['letters'] = Loss::reduced('paper/letters');
+        }
         Formulas::replaced($text, function (string $tex, bool $isApart, string $whole): string {
-            // A page shows MathML; a document holds no formulas of ours.
+            // A page shows MathML; a document or a PDF holds no formulas of ours.
             if (PaperFile::Page !== $this->file || null === TexToMathMl::of($tex, $isApart)) {
                 $this->losses['formula'] = Loss::reduced('paper/formula');
             }
@@ -63,7 +66,7 @@ final class PaperLosses
                 $this->losses["picture {$picture->name}"] = Loss::reduced('picture-not-shown', picture: $picture->name);
             }
         }
-        if (Regex::match('~<table\b~i', $text->text)) {
+        if (PaperFile::Pdf !== $this->file && Regex::match('~<table\b~i', $text->text)) {
             $this->losses['table'] = Loss::reduced('paper/table');
         }
     }

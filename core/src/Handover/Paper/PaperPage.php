@@ -43,7 +43,7 @@ final readonly class PaperPage
             $papers[] = $this->paper($items, \count($versions) > 1 ? Letters::at($index) : null);
         }
 
-        return "<!DOCTYPE html>\n<html lang=\"{$this->phrases->language}\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".self::styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
+        return "<!DOCTYPE html>\n<html lang=\"{$this->phrases->language}\">\n<head>\n<meta charset=\"utf-8\">\n<title>".self::escaped($this->title)."</title>\n<style>\n".$this->styles()."</style>\n</head>\n<body>\n".implode("\n", $papers)."\n</body>\n</html>\n";
     }
 
     /** @param list<PaperItem> $items */
@@ -52,10 +52,21 @@ final readonly class PaperPage
         $name = self::escaped($this->title).(null === $version ? '' : ' · '.$this->say('version', version: $version));
         $body = implode("\n", array_map($this->item(...), $items));
         $columns = 2 === $this->plan->columns ? ' is-in-columns' : '';
+        if (PaperFile::Pdf === $this->plan->file) {
+            $paper = "<div class=\"paper\"{$this->running($name)}>\n{$this->head($items, $version)}\n<div class=\"questions\">\n{$body}\n</div>\n</div>";
+
+            return PaperKey::LastPage === $this->plan->key ? $paper."\n".$this->key($items, $name) : $paper;
+        }
         // What heads a table comes again on each page that it goes on to.
         $paper = "<table class=\"paper\">\n<thead><tr><td class=\"running\">{$name}</td></tr></thead>\n<tbody><tr><td>\n{$this->head($items, $version)}\n<div class=\"questions{$columns}\">\n{$body}\n</div>\n</td></tr></tbody>\n</table>";
 
         return PaperKey::LastPage === $this->plan->key ? $paper."\n".$this->key($items, $name) : $paper;
+    }
+
+    /** What stands above each page of a PDF from here on. */
+    private function running(string $name): string
+    {
+        return PaperFile::Pdf === $this->plan->file ? ' '.PaperPdf::RUNNING."=\"{$name}\"" : '';
     }
 
     /** @param list<PaperItem> $items */
@@ -78,7 +89,7 @@ final readonly class PaperPage
         }
         $points = $this->plan->showsPoints ? " <span class=\"points\">({$this->say('points', points: (float) ($question->points ?? 1))})</span>" : '';
         $stem = $question->answers instanceof Gap
-            ? FormulasInHtml::typeset($this->proof->htmlWithGap($question->answers->before, $question->answers->after, $question->stem->format, '<span class="rule"></span>', $this->pictures))
+            ? $this->typeset($this->proof->htmlWithGap($question->answers->before, $question->answers->after, $question->stem->format, '<span class="rule"></span>', $this->pictures))
             : $this->text($question->stem);
 
         return "{$heading}<div class=\"question\"><span class=\"number\">{$item->number}.</span><div class=\"body\"><div class=\"stem\">{$stem}{$points}</div>{$this->answers($question)}</div></div>";
@@ -150,7 +161,7 @@ final readonly class PaperPage
             }
         }
 
-        return "<section class=\"key\">\n<h1>{$name}: {$this->say('key')}</h1>\n<div class=\"answers\">\n".implode("\n", $rows)."\n</div>\n</section>";
+        return "<section class=\"key\"{$this->running($name)}>\n<h1>{$name}: {$this->say('key')}</h1>\n<div class=\"answers\">\n".implode("\n", $rows)."\n</div>\n</section>";
     }
 
     /** @param list<string> $answers */
@@ -166,7 +177,13 @@ final readonly class PaperPage
 
     private function text(FormattedText $text): string
     {
-        return FormulasInHtml::typeset($this->proof->html($text, $this->pictures));
+        return $this->typeset($this->proof->html($text, $this->pictures));
+    }
+
+    /** A PDF shows formulas as they are written. */
+    private function typeset(string $html): string
+    {
+        return PaperFile::Pdf === $this->plan->file ? $html : FormulasInHtml::typeset($html);
     }
 
     private function say(string $what, string|float ...$arguments): string
@@ -179,8 +196,8 @@ final readonly class PaperPage
         return htmlspecialchars($text, \ENT_QUOTES | \ENT_SUBSTITUTE | \ENT_HTML5, 'UTF-8');
     }
 
-    private static function styles(): string
+    private function styles(): string
     {
-        return (string) file_get_contents(__DIR__.'/../../../data/paper.css');
+        return (string) file_get_contents(__DIR__.'/../../../data/'.(PaperFile::Pdf === $this->plan->file ? 'paper-pdf.css' : 'paper.css'));
     }
 }

@@ -9,6 +9,7 @@ use Notagram\Handover\HandedOverBlock;
 use Notagram\Handover\Letters;
 use Notagram\Handover\PageTarget;
 use Notagram\Message\Message;
+use Notagram\Notation\Loss;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
@@ -63,7 +64,7 @@ final readonly class PaperTarget implements PageTarget
                 new StyleValue('', new Message('paper/style/language-usual')),
                 ...array_map(self::inLanguage(...), PaperWords::LANGUAGES),
             ]),
-            self::choice('file', 'file-usual', 'as-docx', 'as-odt'),
+            self::choice('file', 'file-usual', 'as-pdf', 'as-docx', 'as-odt'),
         ];
     }
 
@@ -107,27 +108,38 @@ final readonly class PaperTarget implements PageTarget
     public function write(ReadSheet $sheet, KeptPictures $pictures = new KeptPictures()): HandedOver
     {
         $blocks = array_values(array_filter(array_map(fn (PlacedBlock $placed) => $this->block($placed, $pictures), $sheet->blocks)));
-        $versions = [];
+        $count = \count(array_filter($sheet->blocks, static fn (PlacedBlock $placed) => null !== $placed->reading->question));
+        $isPdf = PaperFile::Pdf === $this->plan->file;
+        if ($isPdf && $count * $this->plan->versions > PaperPdf::MOST_QUESTIONS) {
+            return new HandedOver('', array_map(static fn (HandedOverBlock $block) => new HandedOverBlock($block->placed, '', [Loss::dropped('paper/too-many', most: PaperPdf::MOST_QUESTIONS)]), $blocks));
+        }
+
+        return new HandedOver($count > 0 ? fn () => $this->file($sheet, $pictures) : '', $blocks, $isPdf);
+    }
+
+    private function file(ReadSheet $sheet, KeptPictures $pictures): string
+    {
         $seed = $this->plan->seed ?? self::words($sheet);
-        for ($version = 0; $version < $this->plan->versions; ++$version) {
-            $versions[] = (new PaperOrder($this->plan, "{$seed}/{$version}"))->of($sheet);
-        }
-        if ([] === $versions[0]) {
-            return new HandedOver('', $blocks);
-        }
+        $versions = array_map(fn (int $version) => (new PaperOrder($this->plan, "{$seed}/{$version}"))->of($sheet), range(1, $this->plan->versions));
         $inside = new KeptPictures(array_map(static fn (KeptPicture $kept) => new KeptPicture($kept->number, $kept->name, $kept->mediaType, null === $kept->mediaType ? null : $kept->dataAddress(), $kept->bytes(...)), $pictures->all));
 
         $phrases = null === $this->plan->language ? PaperPhrases::like(self::stems($sheet)) : PaperPhrases::in($this->plan->language);
         $title = '' === $this->title ? $phrases->say('title') : $this->title;
-        $bytes = PaperFile::Page === $this->plan->file
-            ? (new PaperPage($this->plan, $title, new TextProof(), $inside, $phrases))->html($versions)
-            : $this->document($title, $inside, $phrases, $versions);
 
-        return new HandedOver($bytes, $blocks);
+        return match ($this->plan->file) {
+            PaperFile::Page => (new PaperPage($this->plan, $title, new TextProof(), $inside, $phrases))->html($versions),
+            PaperFile::Pdf => PaperPdf::of((new PaperPage($this->plan, $title, new TextProof(), $inside, $phrases))->html($versions)),
+            PaperFile::WordDocument => WordPaper::of($this->documents($title, $inside, $phrases, $versions), $this->plan->columns),
+            PaperFile::OpenDocument => OpenPaper::of($this->documents($title, $inside, $phrases, $versions), $this->plan->columns),
+        };
     }
 
-    /** @param non-empty-list<list<PaperItem>> $versions */
-    private function document(string $title, KeptPictures $pictures, PaperPhrases $phrases, array $versions): string
+    /**
+     * @param non-empty-list<list<PaperItem>> $versions
+     *
+     * @return non-empty-list<array{?string, list<PaperParagraph>}>
+     */
+    private function documents(string $title, KeptPictures $pictures, PaperPhrases $phrases, array $versions): array
     {
         $text = new PaperText($this->plan, $title, new TextProof(), $pictures, $phrases);
         $papers = [];
@@ -136,7 +148,7 @@ final readonly class PaperTarget implements PageTarget
             $papers[] = [$text->running($version), $text->paragraphs($items, $version)];
         }
 
-        return PaperFile::WordDocument === $this->plan->file ? WordPaper::of($papers, $this->plan->columns) : OpenPaper::of($papers, $this->plan->columns);
+        return $papers;
     }
 
     private static function stems(ReadSheet $sheet): string
@@ -164,6 +176,11 @@ final readonly class PaperTarget implements PageTarget
     {
         $question = $placed->reading->question;
 
-        return null === $question ? HandedOverBlock::withoutQuestion($placed, null) : new HandedOverBlock($placed, $question->stem->plain(), PaperLosses::of($question, $this->plan->file, $pictures));
+        if (null === $question) {
+            return HandedOverBlock::withoutQuestion($placed, null);
+        }
+        $losses = PaperLosses::of($question, $this->plan->file, $pictures);
+
+        return new HandedOverBlock($placed, $question->stem->plain(), PaperFile::Pdf === $this->plan->file && $this->plan->columns > 1 ? [Loss::reduced('paper/columns'), ...$losses] : $losses);
     }
 }

@@ -94,7 +94,7 @@ final readonly class QtiTarget implements TitledTarget
             $blocks[] = new HandedOverBlock($placed, $question->stem->plain(), [...$written->losses, ...$packed->losses(), ...(XmlCharacters::areNone($written->element->words()) ? [Loss::reduced('qti/control-characters')] : [])]);
         }
 
-        return new HandedOver([] === $items ? '' : ZipFile::of($this->version->isStrict() ? $this->files($items) : $this->legacyFiles($items)), array_values(array_filter($blocks)));
+        return new HandedOver([] === $items ? '' : fn () => ZipFile::of($this->version->isStrict() ? $this->files($items) : $this->legacyFiles($items)), array_values(array_filter($blocks)));
     }
 
     private function item(Question $question, string $identifier, string $title, ItemTexts $texts): WrittenItem

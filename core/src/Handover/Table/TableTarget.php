@@ -91,7 +91,7 @@ final readonly class TableTarget implements Target
             $blocks[] = new HandedOverBlock($placed, [] === $row->cells ? '' : implode(' | ', array_map(static fn (string $cell) => Regex::replace('/\s*\n\s*/', ' ', $cell), array_values(array_filter($cells, static fn (string $cell) => '' !== $cell)))), $row->losses);
         }
 
-        return new HandedOver(\count($rows) > 1 ? $this->file->bytes($rows) : '', $blocks);
+        return new HandedOver(\count($rows) > 1 ? fn () => $this->file->bytes($rows) : '', $blocks);
     }
 
     /** Null where there is nothing to write, and nothing is lost. */

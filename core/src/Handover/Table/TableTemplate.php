@@ -17,6 +17,6 @@ final class TableTemplate
     {
         $sheet = ReadSheet::of(SourceText::fromUtf8((string) file_get_contents(self::QUESTIONS)), Notations::find('gift') ?? throw new \LogicException('GIFT is there.'));
 
-        return (new TableTarget($file))->write($sheet)->bytes;
+        return (new TableTarget($file))->write($sheet)->bytes();
     }
 }

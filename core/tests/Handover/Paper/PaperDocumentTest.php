@@ -194,7 +194,7 @@ final class PaperDocumentTest extends TestCase
         $target = Targets::standard()->find("paper:{$style}");
         self::assertInstanceOf(TitledTarget::class, $target);
 
-        return $target->titled('Test')->write(self::sheet($gift), $pictures)->bytes;
+        return $target->titled('Test')->write(self::sheet($gift), $pictures)->bytes();
     }
 
     private static function sheet(string $gift): ReadSheet

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Notagram\Tests\Handover\Paper;
 
 use Notagram\Handover\Paper\PaperTarget;
+use Notagram\Notation\Loss;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
 use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
+use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +36,7 @@ final class PaperTest extends TestCase
     #[DataProvider('marked')]
     public function testWithoutAKeyNoByteDependsOnWhatIsRight(string $one, string $other): void
     {
-        foreach (['', 'versions-3', 'shuffle-options,columns-2', 'points-shown', 'as-docx,versions-2', 'as-odt'] as $style) {
+        foreach (['', 'versions-3', 'shuffle-options,columns-2', 'points-shown', 'as-docx,versions-2', 'as-odt', 'as-pdf,versions-2'] as $style) {
             self::assertSame(self::paper($one.self::OTHERS, $style), self::paper($other.self::OTHERS, $style), $style);
         }
         foreach (['key-marked', 'key-last-page'] as $key) {
@@ -49,6 +51,43 @@ final class PaperTest extends TestCase
         self::assertStringContainsString('4. The lays. (1 point) 5. Say why. (4 points)', $words);
         self::assertSame(12, substr_count(self::paper("// (4 points)\nSay why. {}\n"), 'class="line"'));
         self::assertStringContainsString('Version B', self::words(self::paper('One? {T}', 'versions-2')));
+    }
+
+    public function testAPdfReadsAsThePageDoes(): void
+    {
+        $gift = "\$CATEGORY: Bees\n\nWhich *bee* lays? {=queen ~drone}\n\nBees fly. {T}\n\nWhat do they carry home? {~%50%pollen ~%50%water ~%-100%wax → ✓}\n\nMatch. {=a -> x =b -> y}\n\nGruß, Žofie: the {=queen} lays.\n\nHow many? {#6}\n";
+        $style = 'versions-2,shuffle-options,points-shown,key-last-page';
+        $pdf = self::paper($gift, "as-pdf,{$style}", 'Spring & summer');
+        self::assertSame($pdf, self::paper($gift, "as-pdf,{$style}", 'Spring & summer'));
+        $pages = array_map(trim(...), explode("\f", trim(self::pdfToText($pdf), " \n\f")));
+        self::assertCount(4, $pages, 'Two versions, each with its key behind it.');
+        $sorted = static function (string $words): array {
+            $words = Regex::split('/\s+/', trim($words));
+            sort($words);
+
+            return $words;
+        };
+        $page = explode('<table class="paper">', self::paper($gift, $style, 'Spring & summer'));
+        foreach (['A', 'B'] as $index => $version) {
+            [$paper, $key] = [$pages[2 * $index], $pages[2 * $index + 1]];
+            self::assertStringStartsWith("Spring & summer · Version {$version}\n", $paper);
+            self::assertStringStartsWith("Spring & summer · Version {$version}\n", $key, 'Each page says it.');
+            // The key says its version in its own heading, too, so that the page has it once less.
+            self::assertSame($sorted(self::words($page[$index + 1])), $sorted($paper.substr($key, (int) strpos($key, "\n"))));
+            self::assertMatchesRegularExpression('/1\. .*lays\?.*2\. .*fly\..*3\. .*home\?.*4\. .*Match\..*5\. .*Žofie.*6\. .*many\?/s', $paper);
+        }
+    }
+
+    public function testWhatAPdfCannotShowIsNamed(): void
+    {
+        $losses = static fn (string $gift, string $style): array => array_map(static fn (Loss $loss) => $loss->message->id, self::target($style)->write(self::sheet($gift))->blocks[0]->losses);
+        self::assertSame([], $losses('Žába → √ ✓ αβγ жук {T}', 'as-pdf'));
+        self::assertSame(['loss/paper/letters'], $losses('蜂 {T}', 'as-pdf'));
+        self::assertSame(['loss/paper/letters'], $losses('דבורה {T}', 'as-pdf'), 'It runs from right to left.');
+        self::assertSame(['loss/paper/columns', 'loss/paper/formula'], $losses('$x^2$ {T}', 'as-pdf,columns-2'));
+        self::assertSame([], $losses('蜂 $x^2$ {T}', 'columns-2'));
+        $long = self::target('as-pdf,versions-2')->write(self::sheet(str_repeat("Bees fly. {T}\n\n", 401)));
+        self::assertSame(['', 401], [$long->bytes(), $long->tally()->dropped], 'It would take minutes.');
     }
 
     public function testTheKeyOfEachVersionIsThatOfItsOwnOrder(): void
@@ -125,10 +164,10 @@ final class PaperTest extends TestCase
     public function testWhatIsLostIsNamed(): void
     {
         $written = self::target('')->write(self::sheet("Two {=a\n\nWhat is \$\\foo\$? {=a ~b}\n\nWhat is \$x^2\$? {T}\n"));
-        self::assertStringContainsString('<msup><mi>x</mi><mn>2</mn></msup>', $written->bytes);
-        self::assertStringContainsString('<span class="formula">\foo</span>', $written->bytes);
+        self::assertStringContainsString('<msup><mi>x</mi><mn>2</mn></msup>', $written->bytes());
+        self::assertStringContainsString('<span class="formula">\foo</span>', $written->bytes());
         self::assertSame([['loss/unreadable'], ['loss/paper/formula'], []], array_map(static fn ($block) => array_map(static fn ($loss) => $loss->message->id, $block->losses), $written->blocks));
-        self::assertSame('', self::target('')->write(self::sheet("// nothing\n"))->bytes);
+        self::assertSame('', self::target('')->write(self::sheet("// nothing\n"))->bytes());
         self::assertNull((new PaperTarget())->inStyle('versions-9'));
         self::assertNull((new PaperTarget())->inStyle('pages-2'));
     }
@@ -148,7 +187,7 @@ final class PaperTest extends TestCase
 
     private static function paper(string $gift, string $style = '', string $title = 'Test', KeptPictures $pictures = new KeptPictures()): string
     {
-        return self::target($style)->titled($title)->write(self::sheet($gift), $pictures)->bytes;
+        return self::target($style)->titled($title)->write(self::sheet($gift), $pictures)->bytes();
     }
 
     private static function target(string $style): PaperTarget
@@ -159,6 +198,20 @@ final class PaperTest extends TestCase
     private static function sheet(string $gift): ReadSheet
     {
         return ReadSheet::of(SourceText::fromUtf8($gift), Notations::find('gift') ?? throw new \LogicException());
+    }
+
+    /** As another program reads it: pdftotext of Poppler. */
+    private static function pdfToText(string $pdf): string
+    {
+        $process = proc_open(['pdftotext', '-layout', '-', '-'], [['pipe', 'r'], ['pipe', 'w']], $pipes);
+        self::assertIsResource($process, 'bin/setup --tests installs it.');
+        fwrite($pipes[0], $pdf);
+        fclose($pipes[0]);
+        $text = (string) stream_get_contents($pipes[1]);
+        fclose($pipes[1]);
+        self::assertSame(0, proc_close($process));
+
+        return $text;
     }
 
     private static function words(string $html): string

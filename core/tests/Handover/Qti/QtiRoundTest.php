@@ -46,8 +46,8 @@ final class QtiRoundTest extends TestCase
         $sheet = self::sheet(implode("\n\n", $texts)."\n");
         $target = new QtiTarget($version);
         $written = $target->write($sheet);
-        self::assertSame($written->bytes, $target->write($sheet)->bytes);
-        Package::assertValid($written->bytes, $version, 10);
+        self::assertSame($written->bytes(), $target->write($sheet)->bytes());
+        Package::assertValid($written->bytes(), $version, 10);
 
         self::assertGreaterThan(80, self::compared($written));
     }
@@ -97,7 +97,7 @@ final class QtiRoundTest extends TestCase
             Which bee? {=queen ~drone}
             GIFT));
 
-        Package::assertValid($written->bytes, $version);
+        Package::assertValid($written->bytes(), $version);
         self::assertSame([], array_filter($written->blocks, static fn ($block) => null === $block->placed->number), 'Every block is a question.');
         self::assertSame(12, self::compared($written));
     }
@@ -118,7 +118,7 @@ final class QtiRoundTest extends TestCase
             GIFT));
 
         self::assertCount(5, $written->blocks);
-        Package::assertValid($written->bytes, $version);
+        Package::assertValid($written->bytes(), $version);
         $names = static fn (int $block): array => array_map(static fn (Loss $loss) => $loss->message->arguments['names'] ?? $loss->message->id, $written->blocks[$block]->losses);
         self::assertSame($version->isStrict() ? ['u'] : [], $names(0));
         self::assertSame(['p'], $names(1), 'A block within a line stands nowhere.');
@@ -133,7 +133,7 @@ final class QtiRoundTest extends TestCase
     public function testAPictureElsewhereStaysWhereItIsAndIsNamed(): void
     {
         $written = (new QtiTarget(QtiVersion::V21))->write(self::sheet("See <img src=\"https://bees.example/a.png\" alt=\"far\">. {T}\n\n[markdown]![near](//bees.example/b.png) {F}"));
-        $bodies = implode('', Package::files($written->bytes));
+        $bodies = implode('', Package::files($written->bytes()));
         self::assertStringContainsString('<img src="https://bees.example/a.png" alt="far"/>', $bodies);
         self::assertStringContainsString('<img src="//bees.example/b.png" alt="near"/>', $bodies);
         self::assertSame(['loss/qti/picture-outside', 'loss/qti/picture-outside'], array_map(static fn ($block) => $block->losses[0]->message->id, $written->blocks));
@@ -142,7 +142,7 @@ final class QtiRoundTest extends TestCase
     public function testTheSchemasFindWhatIsWrong(): void
     {
         foreach (QtiVersion::cases() as $version) {
-            $files = Package::files((new QtiTarget($version))->write(self::sheet('Which? {=a ~b#no}'))->bytes);
+            $files = Package::files((new QtiTarget($version))->write(self::sheet('Which? {=a ~b#no}'))->bytes());
             $wrongs = [
                 ['imsmanifest.xml', '<organizations/>', '', QtiVersion::V30 === $version ? 'manifest30' : 'manifest'],
                 [QtiVersion::V12 === $version ? 'questions.xml' : array_keys($files)[2], QtiVersion::V12 === $version ? 'rcardinality="Single"' : ' adaptive="false"', '', $version->value],
@@ -159,7 +159,7 @@ final class QtiRoundTest extends TestCase
 
     private static function compared(HandedOver $written): int
     {
-        $package = QtiPackage::read($written->bytes);
+        $package = QtiPackage::read($written->bytes());
         self::assertNotNull($package);
         self::assertSame([], $package->notes);
         $going = array_values(array_filter($written->blocks, static fn ($block) => null !== $block->placed->reading->question));

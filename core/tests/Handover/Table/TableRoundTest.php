@@ -48,9 +48,9 @@ final class TableRoundTest extends TestCase
         $sheet = ReadSheet::of(SourceText::fromUtf8(implode("\n\n", $texts)."\n"), $gift);
         $target = new TableTarget($file);
         $written = $target->write($sheet);
-        self::assertSame($written->bytes, $target->write($sheet)->bytes);
+        self::assertSame($written->bytes(), $target->write($sheet)->bytes());
 
-        $table = Tables::read($written->bytes, 'round.'.$file->id());
+        $table = Tables::read($written->bytes(), 'round.'.$file->id());
         self::assertNotNull($table);
         $columns = Columns::of($table);
         self::assertTrue($columns->areTold());

@@ -38,16 +38,16 @@ final class QuestionsJsonTest extends TestCase
         $target = new JsonTarget();
         $sheet = ReadSheet::of(SourceText::fromUtf8($text), $gift);
         $file = $target->write($sheet);
-        self::assertSame($file->bytes, $target->write($sheet)->bytes);
-        $read = QuestionsJson::read($file->bytes);
+        self::assertSame($file->bytes(), $target->write($sheet)->bytes());
+        $read = QuestionsJson::read($file->bytes());
         self::assertSame('gift', $read?->notation->id());
         $again = ReadSheet::of(SourceText::fromUtf8($read->manuscript()->text), $gift);
-        self::assertSame($file->bytes, $target->write($again)->bytes);
-        self::assertStringContainsString('"id": "q1"', $file->bytes);
+        self::assertSame($file->bytes(), $target->write($again)->bytes());
+        self::assertStringContainsString('"id": "q1"', $file->bytes());
 
         $starred = ReadSheet::of(SourceText::fromUtf8("1. Which?\n*a. queen\nb. drone\n\n2. True?\nTrue*\nFalse\n"), self::notation('starred'));
-        self::assertStringStartsWith("1. Which?\n", QuestionsJson::read($target->write($starred)->bytes)?->manuscript()->text ?? '');
-        self::assertSame('', $target->write(ReadSheet::of(SourceText::fromUtf8("// nothing\n"), $gift))->bytes);
+        self::assertStringStartsWith("1. Which?\n", QuestionsJson::read($target->write($starred)->bytes())?->manuscript()->text ?? '');
+        self::assertSame('', $target->write(ReadSheet::of(SourceText::fromUtf8("// nothing\n"), $gift))->bytes());
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -7,6 +7,7 @@ import { api, Problem, type Written } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import { useOffer } from '@/composables/useOffer'
 import { sizeInWords } from '@/parts/sizes'
+import WorkNote from '@/parts/WorkNote.vue'
 import type { PlacedBlock } from '../../sync/reading'
 import type { Desk } from '../../useDesk'
 import type { FacingItem } from '../../useFacing'
@@ -18,6 +19,7 @@ import LossName from './LossName.vue'
 import TargetChoice from './TargetChoice.vue'
 import { styled, type StyleWords } from './target-style'
 import TargetStyle from './TargetStyle.vue'
+import { save, useFileTaking } from './useFileTaking'
 import { useProspects } from './useProspects'
 import { useWritten, type WantedTarget } from './useWritten'
 
@@ -107,13 +109,20 @@ async function copy(): Promise<void> {
   }
 }
 
+const { writing, take, stop } = useFileTaking(say)
+
 /** What was typed a moment ago must be in the file. */
 async function download(address: string): Promise<void> {
   await desk.settled()
-  const link = document.createElement('a')
-  link.href = address
-  link.download = ''
-  link.click()
+  save(address)
+}
+
+async function downloadTarget(): Promise<void> {
+  if (!wanted.value || !file.value) return
+  const address = api.handedOverFile(sheetId, wanted.value.name)
+  if (file.value.size !== null) return download(address)
+  await desk.settled()
+  await take(address, file.value.name)
 }
 
 function print(): void {
@@ -148,9 +157,9 @@ defineExpose({ list, items: facing })
         <Button
           size="small"
           class="download"
-          :disabled="isEmpty || !file"
+          :disabled="isEmpty || !file || writing !== null"
           :title="file?.name ?? ''"
-          @click="wanted && download(api.handedOverFile(sheetId, wanted.name))"
+          @click="downloadTarget"
           >{{ t('handover.download', { name: file?.name ?? '…' }) }}</Button
         >
       </template>
@@ -176,8 +185,9 @@ defineExpose({ list, items: facing })
           v-model="style"
           :styles="target.styles"
           :has-pictures="hasPictures"
-          :size="file ? sizeInWords(file.size) : null"
+          :size="file?.size != null ? sizeInWords(file.size) : null"
         />
+        <WorkNote v-if="writing" class="writing" @stop="stop">{{ t('handover.writing', { name: writing }) }}</WorkNote>
         <div class="losses" :class="{ 'is-none': !lossCount }" aria-live="polite">
           <p v-if="problem" class="problem">{{ problem }}</p>
           <template v-else>
@@ -251,6 +261,11 @@ defineExpose({ list, items: facing })
 
 .spacer {
   flex: 1;
+}
+
+.writing {
+  margin: 0 20px 8px;
+  font-size: 13px;
 }
 
 .losses {

@@ -28,7 +28,7 @@ const PAUSE = 300
 export function useWritten(desk: WrittenSource, sheetId: string, target: Readonly<Ref<WantedTarget | null>>) {
   const written = shallowRef<ReadonlyMap<string, Written>>(new Map())
   const problem = ref<string | null>(null)
-  const file = shallowRef<{ name: string; size: number; isText: boolean } | null>(null)
+  const file = shallowRef<{ name: string; size: number | null; isText: boolean } | null>(null)
 
   async function ask(): Promise<void> {
     const wanted = target.value
