@@ -32,7 +32,7 @@ final class Stages
     public static function pack(ReadSheet $sheet): void
     {
         foreach ([QtiVersion::V12, QtiVersion::V30] as $version) {
-            (new QtiTarget($version))->write($sheet);
+            (new QtiTarget($version))->write($sheet)->bytes();
         }
     }
 

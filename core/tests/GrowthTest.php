@@ -6,7 +6,10 @@ namespace Notagram\Tests;
 
 use Notagram\Bench\Shapes;
 use Notagram\Bench\Stages;
+use Notagram\Intake\Documents;
+use Notagram\Intake\Table\ClipboardTable;
 use Notagram\Notation\Notations;
+use Notagram\Tests\Intake\Zipped;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -49,6 +52,22 @@ final class GrowthTest extends TestCase
                 $this->assertGrows("{$stage}, {$notation->id()}", static fn (int $which) => $work($sheets[$which]));
             }
         }
+    }
+
+    public function testTimeGrowsWithTheFilesOfAPackageAndTheRowsOfATable(): void
+    {
+        $packages = array_map(static function (int $items): string {
+            $files = $resources = [];
+            for ($item = 1; $item <= $items; ++$item) {
+                $files["{$item}.xml"] = "<assessmentItem identifier='i{$item}'><itemBody>One</itemBody></assessmentItem>";
+                $resources[] = "<resource type='imsqti_item_xmlv2p1' href='{$item}.xml'>".str_repeat("<file href='{$item}.xml'/>", 6).'</resource>';
+            }
+
+            return Zipped::of(['imsmanifest.xml' => '<manifest><resources>'.implode('', $resources).'</resources></manifest>'] + $files);
+        }, [1_000, self::TIMES * 1_000]);
+        $this->assertGrows('package', static fn (int $which) => Documents::read($packages[$which], 'many.zip'));
+        $tables = array_map(static fn (int $rows): string => '<table>'.str_repeat('<tr><td>Which?</td><td>a</td><td>b</td></tr>', $rows).'</table>', [2_000, self::TIMES * 2_000]);
+        $this->assertGrows('pasted table', static fn (int $which) => ClipboardTable::rows($tables[$which]));
     }
 
     /** @param \Closure(int): mixed $work on the smaller text (0) or the larger one (1) */

@@ -9,20 +9,21 @@ final readonly class Deadline
 {
     private const SECONDS = 10;
 
-    private function __construct(private float $end)
+    private function __construct(private float $end, private int $seconds)
     {
     }
 
-    public static function start(): self
+    /** @param int $seconds more where much honest work may lie in one file */
+    public static function start(int $seconds = self::SECONDS): self
     {
-        return new self(microtime(true) + self::SECONDS);
+        return new self(microtime(true) + $seconds, $seconds);
     }
 
     /** @throws UnreadableDocument when the time is over */
     public function check(): void
     {
         if (microtime(true) > $this->end) {
-            throw UnreadableDocument::tooSlow(self::SECONDS);
+            throw UnreadableDocument::tooSlow($this->seconds);
         }
     }
 }

@@ -19,4 +19,33 @@ final class XmlElements
 
         return $children;
     }
+
+    /** @return list<\DOMElement> all within one, at any depth */
+    public static function within(\DOMNode $node): array
+    {
+        $within = [];
+        for ($at = $node->firstChild; null !== $at; $at = self::after($at, $node)) {
+            if ($at instanceof \DOMElement) {
+                $within[] = $at;
+            }
+        }
+
+        return $within;
+    }
+
+    /** What comes next in the order of the text: its first child, or what follows it or what it is in. */
+    private static function after(\DOMNode $at, \DOMNode $whole): ?\DOMNode
+    {
+        if (null !== $at->firstChild) {
+            return $at->firstChild;
+        }
+        while (null === $at->nextSibling) {
+            $at = $at->parentNode;
+            if (null === $at || $at === $whole) {
+                return null;
+            }
+        }
+
+        return $at->nextSibling;
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Qti;
 
+use Notagram\Intake\XmlElements;
+
 /** Reads assessment items of the versions 2 and 3. */
 final readonly class ItemReader
 {
@@ -23,7 +25,7 @@ final readonly class ItemReader
     {
         $body = $this->item->child('itemBody', 'stimulusBody');
         $fields = [];
-        foreach ($body?->node->getElementsByTagName('*') ?? [] as $node) {
+        foreach (null === $body ? [] : XmlElements::within($body->node) as $node) {
             if (str_ends_with(QtiElement::nameOf($node), 'Interaction')) {
                 $fields[] = $this->field(new QtiElement($node));
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Qti;
 
+use Notagram\Intake\XmlElements;
 use Notagram\Source\Regex;
 
 /** An element of any version, by the names that version 2.1 gives it: namespaces and the hyphens of 3.0 do not matter. */
@@ -55,7 +56,7 @@ final readonly class QtiElement
     public function all(string ...$names): array
     {
         $all = [];
-        foreach ($this->node->getElementsByTagName('*') as $node) {
+        foreach (XmlElements::within($this->node) as $node) {
             if (\in_array(self::nameOf($node), $names, true)) {
                 $all[] = new self($node);
             }
@@ -66,7 +67,7 @@ final readonly class QtiElement
 
     public function first(string ...$names): ?self
     {
-        foreach ($this->node->getElementsByTagName('*') as $node) {
+        foreach (XmlElements::within($this->node) as $node) {
             if (\in_array(self::nameOf($node), $names, true)) {
                 return new self($node);
             }

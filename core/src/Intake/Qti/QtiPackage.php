@@ -23,6 +23,8 @@ final readonly class QtiPackage
     private const ROOT = '~\A(?:\xEF\xBB\xBF)?\s*+(?:<\?[^>]*+>\s*+|<!--.*?-->\s*+|<!DOCTYPE[^>\[]*+(?:\[.*?\]\s*+)?>\s*+)*+<(?:[\w.-]+:)?(?:questestinterop|assessmentItem|assessmentTest|qti-assessment-item|qti-assessment-test)[\s>]~s';
     /** So many names say which; more are a number. */
     private const NAMES = 8;
+    /** A package may hold what was written over years: 10,000 items take a third of this. */
+    private const SECONDS = 30;
 
     /**
      * @param list<array{list<string>, ItemReading}> $readings each with the path of its category
@@ -50,7 +52,7 @@ final readonly class QtiPackage
             throw $isArchive ? UnreadableDocument::noPackage() : UnreadableDocument::damaged();
         }
         $pictures = new PackagePictures($files->picture(...));
-        $deadline = Deadline::start();
+        $deadline = Deadline::start(self::SECONDS);
         $html = new Html($pictures, $deadline);
         $readings = array_map(static fn (TestItem $item) => [$item->category, ItemQuestions::of(self::item($item, $html), $item->times, $deadline)], $found->all());
 

@@ -8,6 +8,7 @@ use Notagram\Intake\Deadline;
 use Notagram\Intake\LimitedTree;
 use Notagram\Intake\MarkupLimits;
 use Notagram\Intake\UnreadableDocument;
+use Notagram\Intake\XmlElements;
 use Notagram\Source\Regex;
 
 /** The rows of a table that stands on the clipboard as HTML, as spreadsheets and web pages put them there. */
@@ -30,7 +31,10 @@ final class ClipboardTable
             return null;
         }
         $rows = [];
-        foreach ($table->getElementsByTagName('tr') as $row) {
+        foreach (XmlElements::within($table) as $row) {
+            if ('tr' !== $row->localName) {
+                continue;
+            }
             $cells = [];
             foreach ($row->childNodes as $cell) {
                 if ($cell instanceof \DOMElement && \in_array(strtolower($cell->localName ?? ''), ['td', 'th'], true)) {
