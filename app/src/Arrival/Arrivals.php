@@ -12,7 +12,7 @@ use Notagram\Intake\FirstLook;
 use Notagram\Intake\HtmlPage;
 use Notagram\Intake\Manuscript;
 use Notagram\Intake\Table\CsvText;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Message\Message;
@@ -75,7 +75,7 @@ final readonly class Arrivals
     /** A table keeps its cells, and any other page its lines. */
     private static function copied(string $text, string $html): Manuscript
     {
-        $table = Tables::pasted($text, $html);
+        $table = TableFiles::pasted($text, $html);
 
         return null === $table ? HtmlPage::read($html) : new Manuscript(CsvText::written($table), notes: $table->notes);
     }

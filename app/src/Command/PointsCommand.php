@@ -9,7 +9,7 @@ use Notagram\Message\Message;
 use Notagram\Notation\ReadSheet;
 use Notagram\Source\Regex;
 use Notagram\Writing\CannotAmend;
-use Notagram\Writing\Scoring;
+use Notagram\Writing\PointsSharing;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -36,11 +36,11 @@ final class PointsCommand extends RewritingCommand
         if ((null === $each) === (null === $total) || !Regex::match(null === $each ? self::TOTAL : self::POINTS, $each ?? $total ?? '')) {
             throw UnreadableFile::because('points');
         }
-        if (!\in_array($step, Scoring::STEPS, true)) {
+        if (!\in_array($step, PointsSharing::STEPS, true)) {
             throw UnreadableFile::because('step-of-points');
         }
         try {
-            $scoring = new Scoring($sheet);
+            $scoring = new PointsSharing($sheet);
             $points = null === $each ? $scoring->sharing(BigDecimal::of((string) $total), $step, true === $input->getOption('all')) : $scoring->each($each);
         } catch (CannotAmend $refusal) {
             return $this->refused($refusal, $output);

@@ -6,7 +6,7 @@ namespace App\Command;
 
 use Notagram\Intake\Documents;
 use Notagram\Intake\Manuscript;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Source\Encoding;
@@ -17,7 +17,7 @@ use Notagram\Source\SourceText;
 final class SheetFiles
 {
     /** What is taken from a folder: the endings that question files commonly have. */
-    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS, ...Tables::ENDINGS];
+    private const ENDINGS = ['txt', 'gift', 'aiken', 'gram', 'md', ...Documents::ENDINGS, ...TableFiles::ENDINGS];
 
     /**
      * @param list<string>                   $names

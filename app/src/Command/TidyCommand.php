@@ -14,7 +14,7 @@ use Notagram\Intake\Table\Tabular;
 use Notagram\Intake\Terms\TermBlocks;
 use Notagram\Intake\Terms\TermKind;
 use Notagram\Intake\Terms\TermSide;
-use Notagram\Intake\Tidy\Change;
+use Notagram\Intake\Tidy\LineChange;
 use Notagram\Intake\Tidy\Refusals;
 use Notagram\Intake\Tidy\StepReport;
 use Notagram\Intake\Tidy\Tidy;
@@ -70,7 +70,7 @@ final class TidyCommand extends SheetCommand
                 'losses' => $losses,
                 'steps' => array_map(static fn (StepReport $step) => [
                     'name' => $step->name,
-                    'changes' => array_map(static fn (Change $change) => ['line' => $change->line, 'before' => $change->before, 'after' => $change->after], $step->changes),
+                    'changes' => array_map(static fn (LineChange $change) => ['line' => $change->line, 'before' => $change->before, 'after' => $change->after], $step->changes),
                 ], $tidied->steps),
             ] + SheetJson::of($checked, $this->sentences, offered: OfferedMarks::in($sheet, $emphasised)));
         } else {

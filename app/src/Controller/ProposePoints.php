@@ -13,7 +13,7 @@ use Brick\Math\BigDecimal;
 use Notagram\Message\Message;
 use Notagram\Notation\ReadSheet;
 use Notagram\Writing\CannotAmend;
-use Notagram\Writing\Scoring;
+use Notagram\Writing\PointsSharing;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -28,7 +28,7 @@ final readonly class ProposePoints
     public function __invoke(Sheet $sheet, #[MapRequestPayload] ScoringRequest $request): ProposalView
     {
         try {
-            $scoring = new Scoring(ReadSheet::of($sheet->source(), $sheet->notation()));
+            $scoring = new PointsSharing(ReadSheet::of($sheet->source(), $sheet->notation()));
             $points = null === $request->total
                 ? $scoring->each($request->each ?? '1', $request->questions)
                 : $scoring->sharing(BigDecimal::of($request->total), $request->step, $request->all);

@@ -7,7 +7,7 @@ namespace App\Reading;
 use App\Entity\Sheet;
 use Notagram\Handover\Target;
 use Notagram\Intake\Documents;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Source\Regex;
 
 /** What the files are called that a person takes away. */
@@ -22,7 +22,7 @@ final class FileNames
     public static function mended(Sheet $sheet): string
     {
         $name = $sheet->fileName();
-        $isText = null !== $name && !\in_array(strtolower(pathinfo($name, \PATHINFO_EXTENSION)), [...Documents::ENDINGS, ...Tables::ENDINGS], true);
+        $isText = null !== $name && !\in_array(strtolower(pathinfo($name, \PATHINFO_EXTENSION)), [...Documents::ENDINGS, ...TableFiles::ENDINGS], true);
 
         return self::safe($isText ? $name : $sheet->title().'.txt');
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Request;
 
-use Notagram\Writing\Scoring;
+use Notagram\Writing\PointsSharing;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What questions of the text that $base names are to be worth: the same each, or a total that is shared. */
@@ -22,7 +22,7 @@ final readonly class ScoringRequest implements OfText
         public ?string $each = null,
         #[Assert\Regex('/^\d{1,7}(?:\.\d{1,2})?\z/')]
         public ?string $total = null,
-        #[Assert\Choice(Scoring::STEPS)]
+        #[Assert\Choice(PointsSharing::STEPS)]
         public string $step = '1',
         public bool $all = false,
         #[Assert\All([new Assert\Type('integer')])]

@@ -8,7 +8,7 @@ use Notagram\Intake\Json\QuestionsJson;
 use Notagram\Intake\OpenText\OpenTextDocument;
 use Notagram\Intake\Qti\QtiPackage;
 use Notagram\Intake\RichText\RichTextDocument;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Intake\Word\WordDocument;
 use Notagram\Source\Encoding;
 use Notagram\Source\FileKind;
@@ -40,7 +40,7 @@ final class Documents
             FileKind::WordDocument => WordDocument::read($bytes),
             FileKind::OpenDocumentText => OpenTextDocument::read($bytes),
             FileKind::RichText => RichTextDocument::read($bytes),
-            FileKind::Workbook, FileKind::OpenDocumentSpreadsheet => Tables::document($bytes),
+            FileKind::Workbook, FileKind::OpenDocumentSpreadsheet => TableFiles::document($bytes),
             FileKind::Archive => TextArchive::read($bytes) ?? QtiPackage::read($bytes)?->manuscript(),
             default => QuestionsJson::read($bytes, $name)?->manuscript()
                 ?? QtiPackage::read($bytes)?->manuscript()

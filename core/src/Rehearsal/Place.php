@@ -6,7 +6,7 @@ namespace Notagram\Rehearsal;
 
 use Notagram\Notation\PlacedBlock;
 use Notagram\Question\Question;
-use Notagram\Rehearsal\Receiver\Piece;
+use Notagram\Rehearsal\Receiver\ReceivedPiece;
 use Notagram\Rehearsal\Receiver\Refused;
 use Notagram\Source\LineMap;
 use Notagram\Source\Span;
@@ -16,7 +16,7 @@ final readonly class Place
 {
     /**
      * @param ?PlacedBlock $placed null where a piece lies in no question
-     * @param list<Piece>  $pieces all that touch it; none where the file does not hold the question
+     * @param list<ReceivedPiece>  $pieces all that touch it; none where the file does not hold the question
      * @param int          $line   where it begins
      * @param bool         $isAsSeen whether it came in another form, in which only what a pupil sees can be compared
      */
@@ -36,12 +36,12 @@ final readonly class Place
      */
     public static function arrivedAs(PlacedBlock $placed, Question $question, array $category, int $line): self
     {
-        return new self($placed, [Piece::taken(new Span($placed->block->start, $placed->block->end), $category, $question)], $line, true);
+        return new self($placed, [ReceivedPiece::taken(new Span($placed->block->start, $placed->block->end), $category, $question)], $line, true);
     }
 
     /**
      * @param list<PlacedBlock> $questions placed in the text that the receiver got
-     * @param list<Piece>       $pieces
+     * @param list<ReceivedPiece>       $pieces
      *
      * @return list<self> in the order of the text
      */
@@ -73,14 +73,14 @@ final readonly class Place
     }
 
     /** @param list<self> $places */
-    private static function touchesLast(array $places, Piece $piece): bool
+    private static function touchesLast(array $places, ReceivedPiece $piece): bool
     {
         $last = $places[array_key_last($places) ?? -1] ?? null;
 
         return null !== $last && null !== $last->placed && $piece->span->start < $last->placed->block->end;
     }
 
-    private static function stray(Piece $piece, LineMap $lines): self
+    private static function stray(ReceivedPiece $piece, LineMap $lines): self
     {
         return new self(null, [$piece], $lines->lineAt($piece->span->start));
     }
@@ -148,7 +148,7 @@ final readonly class Place
         return $differences;
     }
 
-    private function holds(Piece $piece): bool
+    private function holds(ReceivedPiece $piece): bool
     {
         return null !== $this->placed && $this->placed->block->start <= $piece->span->start && $piece->span->end <= $this->placed->block->end;
     }

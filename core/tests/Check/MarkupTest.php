@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Check;
 
-use Notagram\Check\Markup\Picture;
 use Notagram\Check\Markup\Pictures;
+use Notagram\Check\Markup\ShownPicture;
 use Notagram\Check\Markup\Tag;
 use Notagram\Check\Markup\Tags;
 use Notagram\Question\FormattedText;
@@ -54,10 +54,10 @@ final class MarkupTest extends TestCase
         $text = '![a *worker* bee](<worker bee.png> "seen in May") `![none](none.png)` <img src=queen.png> ![drone][1]'."\n\n[1]: drone.png";
 
         self::assertEquals(
-            [new Picture('queen.png', ''), new Picture('worker%20bee.png', 'a worker bee'), new Picture('drone.png', 'drone')],
+            [new ShownPicture('queen.png', ''), new ShownPicture('worker%20bee.png', 'a worker bee'), new ShownPicture('drone.png', 'drone')],
             Pictures::in(new FormattedText($text, FormattedText::MARKDOWN)),
         );
-        self::assertEquals([new Picture('queen.png', 'the queen')], Pictures::in(new FormattedText('<IMG ALT="the queen" SRC=\'queen.png\'> ![a](b.png)', FormattedText::HTML)));
+        self::assertEquals([new ShownPicture('queen.png', 'the queen')], Pictures::in(new FormattedText('<IMG ALT="the queen" SRC=\'queen.png\'> ![a](b.png)', FormattedText::HTML)));
     }
 
     /** Held against libxml, a reference library: what it writes of a tree has the tags of that tree. */

@@ -12,7 +12,7 @@ use Notagram\Source\SourceText;
 use Notagram\Writing\CannotAmend;
 use Notagram\Writing\Filing;
 use Notagram\Writing\Naming;
-use Notagram\Writing\Scoring;
+use Notagram\Writing\PointsSharing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -53,7 +53,7 @@ final class OutlineTest extends TestCase
     public function testATotalIsSharedEvenlyAndWhatIsLeftGoesToTheFirst(): void
     {
         $text = "One? {T}\n\n// (3 points)\nTwo? {T}\n\nThree? {T}\n\nA text.\n\nFour? {}\n";
-        $shared = static fn (string $total, string $step = '1', bool $all = false) => (new Scoring(self::sheet($text)))->sharing(BigDecimal::of($total), $step, $all);
+        $shared = static fn (string $total, string $step = '1', bool $all = false) => (new PointsSharing(self::sheet($text)))->sharing(BigDecimal::of($total), $step, $all);
         self::assertSame([1 => '3', 3 => '2', 5 => '2'], $shared('10'));
         self::assertSame([1 => '3', 2 => '2', 3 => '2', 5 => '2'], $shared('9', '1', true));
         self::assertSame([1 => '0.75', 3 => '0.75', 5 => '0.5'], $shared('5', '0.25'));
@@ -61,19 +61,19 @@ final class OutlineTest extends TestCase
         self::assertRefused('3 questions have to share 3.5 points, 3 of which are already given. That does not work in steps of 0.25.', static fn () => $shared('3.5', '0.25'));
         self::assertRefused('5.3 is not a multiple of 0.25. Choose smaller steps or another total.', static fn () => $shared('5.3', '0.25'));
 
-        $scoring = new Scoring(self::sheet($text));
+        $scoring = new PointsSharing(self::sheet($text));
         self::assertSame("// (2 points)\nOne? {T}\n\n// (2 points)\nTwo? {T}\n\n// (2 points)\nThree? {T}\n\nA text.\n\n// (2 points)\nFour? {}\n", $scoring->scored($scoring->each('2'))->text());
         self::assertSame(['Points become a comment, which quiz systems skip.'], array_map(Sentences::english()->of(...), $scoring->losses()));
-        self::assertSame([], (new Scoring(self::sheet("One? {T}\n\nTwo? {T}\n")))->each('1'), 'One point is what a question is worth anyway.');
+        self::assertSame([], (new PointsSharing(self::sheet("One? {T}\n\nTwo? {T}\n")))->each('1'), 'One point is what a question is worth anyway.');
     }
 
     public function testAHeadingThatGivesPointsGoesAndItsWordStays(): void
     {
-        $scoring = new Scoring(self::sheet("I. Wahr oder falsch (je 2 Punkte)\n\n1. Bienen stechen.\nWahr\n\n2. (3 Punkte) Honig?\n*a. ja\nb. nein\n\n3. Wachs?\n*a. ja\nb. nein\n", 'starred'));
+        $scoring = new PointsSharing(self::sheet("I. Wahr oder falsch (je 2 Punkte)\n\n1. Bienen stechen.\nWahr\n\n2. (3 Punkte) Honig?\n*a. ja\nb. nein\n\n3. Wachs?\n*a. ja\nb. nein\n", 'starred'));
         self::assertSame(1, $scoring->headings);
         self::assertSame("I. Wahr oder falsch\n\n1. (4 Punkte) Bienen stechen.\nWahr\n\n2. (3 Punkte) Honig?\n*a. ja\nb. nein\n\n3. (3 Punkte) Wachs?\n*a. ja\nb. nein\n", $scoring->scored($scoring->sharing(BigDecimal::of(10), '1', false))->text());
 
-        $marks = new Scoring(self::sheet("One? (1 mark)\n= true\n\nTwo?\n= true\n", 'gram'));
+        $marks = new PointsSharing(self::sheet("One? (1 mark)\n= true\n\nTwo?\n= true\n", 'gram'));
         self::assertSame("One? (2 marks)\n= true\n\nTwo? (2 marks)\n= true\n", $marks->scored($marks->each('2'))->text());
     }
 

@@ -15,7 +15,7 @@ use Notagram\Question\FormattedText;
 /** What stands in a Markdown text beside its words; what stands in its code is words. */
 final readonly class Markdown
 {
-    /** @param list<Picture> $pictures */
+    /** @param list<ShownPicture> $pictures */
     private function __construct(public string $html, public array $pictures)
     {
     }
@@ -35,7 +35,7 @@ final readonly class Markdown
             if ($node instanceof HtmlInline || $node instanceof HtmlBlock) {
                 $html[] = $node->getLiteral();
             } elseif ($node instanceof Image) {
-                $pictures[] = new Picture($node->getUrl(), trim(StringContainerHelper::getChildText($node)));
+                $pictures[] = new ShownPicture($node->getUrl(), trim(StringContainerHelper::getChildText($node)));
             }
         }
 

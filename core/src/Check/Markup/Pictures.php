@@ -9,7 +9,7 @@ use Notagram\Question\FormattedText;
 /** The pictures that a text shows, as HTML or as Markdown. */
 final readonly class Pictures
 {
-    /** @return list<Picture> */
+    /** @return list<ShownPicture> */
     public static function in(FormattedText $text): array
     {
         if (false === strpbrk($text->text, '<!')) {
@@ -27,14 +27,14 @@ final readonly class Pictures
     /**
      * @param list<Tag> $tags
      *
-     * @return list<Picture>
+     * @return list<ShownPicture>
      */
     private static function ofTags(array $tags): array
     {
         $pictures = [];
         foreach ($tags as $tag) {
             if ('img' === $tag->name && $tag->isComplete && !$tag->isEnd) {
-                $pictures[] = new Picture(trim($tag->attributes['src'] ?? ''), trim($tag->attributes['alt'] ?? ''));
+                $pictures[] = new ShownPicture(trim($tag->attributes['src'] ?? ''), trim($tag->attributes['alt'] ?? ''));
             }
         }
 

@@ -128,7 +128,7 @@ final readonly class QtiTarget implements TitledTarget
     private function test(array $refs): Element
     {
         $title = '' === $this->title ? $this->label() : $this->title;
-        $sections = Sections::of($refs, static fn (string $identifier, ?string $name, array $children) => Element::of('assessmentSection', ['identifier' => $identifier, 'title' => $name ?? $title, 'visible' => null === $name ? 'false' : 'true'], ...$children));
+        $sections = ItemSections::of($refs, static fn (string $identifier, ?string $name, array $children) => Element::of('assessmentSection', ['identifier' => $identifier, 'title' => $name ?? $title, 'visible' => null === $name ? 'false' : 'true'], ...$children));
         $sum = Element::of('setOutcomeValue', ['identifier' => 'SCORE'], Element::of('sum', [], Element::of('testVariables', ['variableIdentifier' => 'SCORE'])));
 
         return Element::of('assessmentTest', ['xmlns' => $this->version->namespace(), 'identifier' => 'test', 'title' => $title],
@@ -146,7 +146,7 @@ final readonly class QtiTarget implements TitledTarget
     private function legacyFiles(array $items): array
     {
         $pictures = array_merge(...array_map(static fn (PackagedItem $item) => $item->pictures, $items));
-        $sections = Sections::of(array_map(static fn (PackagedItem $item) => [$item->category, $item->inSection], $items), static fn (string $identifier, ?string $name, array $children) => Element::of('section', ['ident' => $identifier, 'title' => $name], ...$children));
+        $sections = ItemSections::of(array_map(static fn (PackagedItem $item) => [$item->category, $item->inSection], $items), static fn (string $identifier, ?string $name, array $children) => Element::of('section', ['ident' => $identifier, 'title' => $name], ...$children));
         $assessment = Element::of('assessment', ['ident' => 'test', 'title' => '' === $this->title ? $this->label() : $this->title], ...$sections);
         $manifest = new Manifest($this->version);
         $manifest->add('questions', $this->version->itemType(), [self::LEGACY_FILE, ...array_keys($pictures)]);

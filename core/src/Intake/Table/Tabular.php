@@ -35,7 +35,7 @@ final readonly class Tabular
      */
     public static function in(string $text, ?string $fileName = null, bool $wantsTerms = false): ?self
     {
-        $table = Tables::inText($text, $fileName);
+        $table = TableFiles::inText($text, $fileName);
         $terms = null !== $table ? TermList::ofTable($table) : ($wantsTerms ? TermList::in($text) : TermList::recognised($text));
 
         return null === $table && null === $terms ? null : new self($table, $terms, null !== $terms && (null === $table || !Columns::of($table)->areTold()));

@@ -29,9 +29,9 @@ final class Draft
     public array $questions = [];
 
     private string $step = '';
-    /** @var array<string, list<Change>> */
+    /** @var array<string, list<LineChange>> */
     private array $changes = [];
-    /** @var array<string, list<Change>> */
+    /** @var array<string, list<LineChange>> */
     private array $refused = [];
     /** @var array<int, list<DraftLine>> what was put in, by the object that it follows */
     private array $following = [];
@@ -96,7 +96,7 @@ final class Draft
     /** Remembers a change at a line of the original, unless it is refused. */
     public function allows(int $line, string $before, string $after): bool
     {
-        $change = new Change($line, $before, $after);
+        $change = new LineChange($line, $before, $after);
         if ($this->refusals->includes($this->step, $line)) {
             $this->refused[$this->step][] = $change;
 
@@ -223,13 +223,13 @@ final class Draft
         $this->notes[] = $note;
     }
 
-    /** @return list<Change> */
+    /** @return list<LineChange> */
     public function changesOf(string $step): array
     {
         return $this->changes[$step] ?? [];
     }
 
-    /** @return list<Change> */
+    /** @return list<LineChange> */
     public function refusedOf(string $step): array
     {
         return $this->refused[$step] ?? [];

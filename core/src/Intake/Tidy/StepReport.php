@@ -10,8 +10,8 @@ use Notagram\Message\Message;
 final readonly class StepReport
 {
     /**
-     * @param list<Change> $changes those that were made
-     * @param list<Change> $refused those that were not, because the person said no
+     * @param list<LineChange> $changes those that were made
+     * @param list<LineChange> $refused those that were not, because the person said no
      */
     public function __construct(public string $name, public array $changes, public array $refused)
     {

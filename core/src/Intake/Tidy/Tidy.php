@@ -60,11 +60,11 @@ final class Tidy
         // A text that came in pieces may be read as another one once it is tidied; hardly ever more than once.
         for ($round = 0; $before !== $text && $round < self::MOST_ROUNDS; ++$round) {
             // What was refused once stays as it is.
-            $kept = array_fill_keys(array_map(static fn (Change $change) => $change->line, array_merge(...array_values($refused))), true);
+            $kept = array_fill_keys(array_map(static fn (LineChange $change) => $change->line, array_merge(...array_values($refused))), true);
             $draft = self::tidied($text, $refusals->movedTo($origins), array_keys(array_filter($origins, static fn (int $origin) => isset($kept[$origin]))), $steps);
             foreach ($steps as $step) {
                 $name = $step->name();
-                $moved = static fn (Change $change): Change => new Change($origins[$change->line - 1] ?? 1, $change->before, $change->after);
+                $moved = static fn (LineChange $change): LineChange => new LineChange($origins[$change->line - 1] ?? 1, $change->before, $change->after);
                 $changes[$name] = [...$changes[$name] ?? [], ...array_map($moved, $draft->changesOf($name))];
                 $refused[$name] = [...$refused[$name] ?? [], ...array_map($moved, $draft->refusedOf($name))];
             }

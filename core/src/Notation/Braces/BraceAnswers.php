@@ -165,7 +165,7 @@ final class BraceAnswers
     /**
      * A receiver looks for an arrow in all that stands between the braces, and for pairs where it finds one.
      *
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      */
     private function arrowsInFeedback(array $entries): void
     {
@@ -180,9 +180,9 @@ final class BraceAnswers
     /**
      * Where every answer is right and has what only looks like an arrow, arrows are meant.
      *
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      *
-     * @return list<Entry>
+     * @return list<BraceEntry>
      */
     private function withRealArrows(array $entries): array
     {
@@ -205,7 +205,7 @@ final class BraceAnswers
             [$arrow, $offset] = $match[0];
             $stretches[] = [$arrow, $entry->markSpan->end + $offset];
             // As long as what it replaces, so that offsets hold.
-            $meant[] = new Entry($entry->mark, null, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
+            $meant[] = new BraceEntry($entry->mark, null, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
         }
         $finding = BraceLookAlikes::finding($stretches, 'arrows');
         if (null !== $finding) {
@@ -218,13 +218,13 @@ final class BraceAnswers
     /**
      * Where other answers have arrows, a broken one is meant as one.
      *
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      *
-     * @return list<Entry>
+     * @return list<BraceEntry>
      */
     private function withWholeArrows(array $entries): array
     {
-        if (!Regex::match(self::BROKEN_ARROW, $this->content) || [] === array_filter($entries, static fn (Entry $entry) => null !== self::unescaped('->', $entry->text))) {
+        if (!Regex::match(self::BROKEN_ARROW, $this->content) || [] === array_filter($entries, static fn (BraceEntry $entry) => null !== self::unescaped('->', $entry->text))) {
             return $entries;
         }
         foreach ($entries as $index => $entry) {
@@ -239,7 +239,7 @@ final class BraceAnswers
                 Fix::safe('write', [new TextEdit($span, '->')], text: '->'),
                 written: $arrow,
             );
-            $entries[$index] = new Entry($entry->mark, $entry->weight, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
+            $entries[$index] = new BraceEntry($entry->mark, $entry->weight, substr_replace($entry->text, str_pad('->', \strlen($arrow)), $offset, \strlen($arrow)), $entry->feedback, $entry->span, $entry->markSpan);
         }
 
         return $entries;
@@ -248,7 +248,7 @@ final class BraceAnswers
     /**
      * One answer a line, and in between a line without a mark.
      *
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      */
     private function optionLines(array $entries): void
     {
@@ -276,7 +276,7 @@ final class BraceAnswers
         }
     }
 
-    /** @param list<Entry> $entries */
+    /** @param list<BraceEntry> $entries */
     private function emptyEntries(array $entries, bool $isMatching, int $wrongs): void
     {
         foreach ($entries as $entry) {
@@ -297,7 +297,7 @@ final class BraceAnswers
         }
     }
 
-    /** @param list<Entry> $entries */
+    /** @param list<BraceEntry> $entries */
     private function matching(array $entries, int $arrows): Matching
     {
         $pairs = [];
@@ -332,13 +332,13 @@ final class BraceAnswers
     }
 
     /**
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      *
      * @return list<AcceptedAnswer>
      */
     private function accepted(array $entries): array
     {
-        return array_map(fn (Entry $entry) => new AcceptedAnswer(
+        return array_map(fn (BraceEntry $entry) => new AcceptedAnswer(
             BraceText::meant($entry->text),
             $entry->weightOrDefault(),
             $this->feedback($entry),
@@ -346,7 +346,7 @@ final class BraceAnswers
         ), $entries);
     }
 
-    /** @param list<Entry> $entries */
+    /** @param list<BraceEntry> $entries */
     private function choice(array $entries, int $rights): Choice
     {
         $best = null;
@@ -365,12 +365,12 @@ final class BraceAnswers
     }
 
     /**
-     * @param list<Entry>  $entries
+     * @param list<BraceEntry>  $entries
      * @param list<Option> $options
      */
     private function mixedMarks(array $entries, array $options): void
     {
-        $isKey = array_map(static fn (Entry $entry) => $entry->isRight(), $entries);
+        $isKey = array_map(static fn (BraceEntry $entry) => $entry->isRight(), $entries);
         $edits = [];
         foreach (EvenShares::for($isKey) as $index => $share) {
             $edits[] = new TextEdit($entries[$index]->markSpan, PercentMark::spell($share));
@@ -383,7 +383,7 @@ final class BraceAnswers
     }
 
     /**
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      * @param ?Weight     $best    what a key earns; null where every option above zero is one
      *
      * @return list<Option>
@@ -406,7 +406,7 @@ final class BraceAnswers
         return $options;
     }
 
-    private function feedback(Entry $entry): ?FormattedText
+    private function feedback(BraceEntry $entry): ?FormattedText
     {
         return null === $entry->feedback || '' === trim($entry->feedback, BraceText::BLANKS) ? null : $this->formatted($entry->feedback);
     }

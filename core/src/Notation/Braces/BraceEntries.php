@@ -32,7 +32,7 @@ final class BraceEntries
     {
     }
 
-    /** @return list<Entry> */
+    /** @return list<BraceEntry> */
     public function read(): array
     {
         $entries = [];
@@ -119,7 +119,7 @@ final class BraceEntries
         );
     }
 
-    /** @param list<Entry> $entries */
+    /** @param list<BraceEntry> $entries */
     private function addEntry(array &$entries, string $mark, int $markAt, int $textAt, ?int $hashAt, int $end): void
     {
         $textEnd = $hashAt ?? $end;
@@ -145,7 +145,7 @@ final class BraceEntries
             $this->tokens[] = new Token(TokenKind::Feedback, $this->start + $hashAt, $this->start + $hashAt + 1);
         }
         $this->hasEmpty = $this->hasEmpty || strspn($spelled, BraceText::BLANKS) === \strlen($spelled);
-        $entries[] = new Entry(
+        $entries[] = new BraceEntry(
             $mark,
             $weight,
             $spelled,
@@ -201,9 +201,9 @@ final class BraceEntries
     /**
      * A text before the first mark lacks its own.
      *
-     * @param list<Entry> $entries
+     * @param list<BraceEntry> $entries
      *
-     * @return list<Entry>
+     * @return list<BraceEntry>
      */
     private function withMarkBeforeText(array $entries): array
     {
@@ -221,7 +221,7 @@ final class BraceEntries
             Fix::offered($isAlone ? 'right-answer' : 'wrong-answer', [TextEdit::insert($span->start, $mark)]),
             $isAlone ? 'alone' : '',
         );
-        $entries[0] = new Entry($mark, null, $first->text, $first->feedback, $first->span, Span::at($span->start));
+        $entries[0] = new BraceEntry($mark, null, $first->text, $first->feedback, $first->span, Span::at($span->start));
 
         return $entries;
     }

@@ -57,7 +57,7 @@ final readonly class BraceRewriter
                 $old->options,
                 $new->options,
                 fn (Option $option) => $this->writer->option($option, $new),
-                fn (Entry $entry, Option $was, Option $option) => $this->option($entry, $was, $option, $old, $new),
+                fn (BraceEntry $entry, Option $was, Option $option) => $this->option($entry, $was, $option, $old, $new),
             ),
             default => null,
         };
@@ -69,7 +69,7 @@ final readonly class BraceRewriter
      * @param list<T>                        $old
      * @param list<T>                        $new
      * @param \Closure(T): string            $fresh how a new one is written
-     * @param \Closure(Entry, T, T): ?string $changed how a kept one is, null where it cannot be told
+     * @param \Closure(BraceEntry, T, T): ?string $changed how a kept one is, null where it cannot be told
      *
      * @return ?list<TextEdit>
      */
@@ -79,7 +79,7 @@ final readonly class BraceRewriter
         if ([] === $new || \count($entries) !== \count($old)) {
             return null;
         }
-        $places = array_flip(array_map(static fn (Entry $entry) => $entry->span->start, $entries));
+        $places = array_flip(array_map(static fn (BraceEntry $entry) => $entry->span->start, $entries));
         $written = [];
         foreach ($new as $one) {
             $index = $places[$one->span->start] ?? null;
@@ -90,7 +90,7 @@ final readonly class BraceRewriter
             $written[] = [$index, rtrim($text)];
         }
 
-        return $this->list(array_map(static fn (Entry $entry) => $entry->span, $entries), $written);
+        return $this->list(array_map(static fn (BraceEntry $entry) => $entry->span, $entries), $written);
     }
 
     /**
@@ -122,7 +122,7 @@ final readonly class BraceRewriter
         return new Span($span->start, $span->start + \strlen(rtrim($span->of($this->masked), BraceText::BLANKS)));
     }
 
-    private function option(Entry $entry, Option $was, Option $option, Choice|MultipleResponse $before, Choice|MultipleResponse $after): ?string
+    private function option(BraceEntry $entry, Option $was, Option $option, Choice|MultipleResponse $before, Choice|MultipleResponse $after): ?string
     {
         $isMarkedAsBefore = $before::class === $after::class && $was->weight->equals($option->weight) && ($this->keepsSigns || $was->isKey === $option->isKey);
         if (!$isMarkedAsBefore && '' === $entry->mark) {
@@ -139,14 +139,14 @@ final readonly class BraceRewriter
             .$this->feedback($entry, $was->feedback, $option->feedback);
     }
 
-    private function accepted(Entry $entry, AcceptedAnswer $was, AcceptedAnswer $answer): string
+    private function accepted(BraceEntry $entry, AcceptedAnswer $was, AcceptedAnswer $answer): string
     {
         return ($was->weight->equals($answer->weight) ? $entry->markSpan->of($this->block) : BraceWriter::acceptedMark($answer->weight))
             .$this->text($entry, $was->text === $answer->text ? null : BraceText::spelled($answer->text, BraceText::MARKS_IN_ANSWERS))
             .$this->feedback($entry, $was->feedback, $answer->feedback);
     }
 
-    private function pair(Entry $entry, Pair $was, Pair $pair): ?string
+    private function pair(BraceEntry $entry, Pair $was, Pair $pair): ?string
     {
         $arrow = BraceAnswers::arrow($entry->text);
         if (null === $arrow || null !== $entry->feedback) {
@@ -163,7 +163,7 @@ final readonly class BraceRewriter
     }
 
     /** The text of an entry, with what stands around it, up to its feedback or its end. */
-    private function text(Entry $entry, ?string $new): string
+    private function text(BraceEntry $entry, ?string $new): string
     {
         $end = null === $entry->feedback ? $this->trimmed($entry->span)->end : $entry->markSpan->end + \strlen($entry->text);
         $spelled = substr($this->block, $entry->markSpan->end, $end - $entry->markSpan->end);
@@ -171,7 +171,7 @@ final readonly class BraceRewriter
         return null === $new ? $spelled : self::blanksBefore($spelled).$new.self::blanksBehind($spelled);
     }
 
-    private function feedback(Entry $entry, ?FormattedText $was, ?FormattedText $new): string
+    private function feedback(BraceEntry $entry, ?FormattedText $was, ?FormattedText $new): string
     {
         $at = $entry->markSpan->end + \strlen($entry->text);
         $spelled = null === $entry->feedback ? '' : substr($this->block, $at, max(0, $this->trimmed($entry->span)->end - $at));

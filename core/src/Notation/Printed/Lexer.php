@@ -25,15 +25,15 @@ final class Lexer
     private const TAIL = 160;
 
     /** @param string $text without blanks around it */
-    public static function form(string $text): Form
+    public static function form(string $text): PieceForm
     {
-        /** @var array<string, Form> $known */
+        /** @var array<string, PieceForm> $known */
         static $known = [];
         if (\count($known) > self::MOST_REMEMBERED) {
             $known = [];
         }
 
-        return $known[$text] ??= new Form($text);
+        return $known[$text] ??= new PieceForm($text);
     }
 
     /** @return list<NumberMark> the likeliest first */

@@ -49,7 +49,7 @@ final class Paper
             }
         }
         $paper = new self($lines, $pieces, $survey);
-        if (!Tables::settle($pieces) && [] === $cells && $survey->styles->isUnmarked) {
+        if (!PrintedColumns::settle($pieces) && [] === $cells && $survey->styles->isUnmarked) {
             Unmarked::settle($pieces);
         } else {
             (new BestFit($pieces, $survey->styles))->choose();

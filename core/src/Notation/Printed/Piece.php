@@ -10,7 +10,7 @@ final class Piece
     public Role $role = Role::Passage;
     public ?NumberMark $number = null;
     public ?OptionMark $option = null;
-    private ?Form $form = null;
+    private ?PieceForm $form = null;
 
     /**
      * @param string $gap  the blanks before it
@@ -21,7 +21,7 @@ final class Piece
     {
     }
 
-    public function form(): Form
+    public function form(): PieceForm
     {
         return $this->form ??= Lexer::form($this->text);
     }

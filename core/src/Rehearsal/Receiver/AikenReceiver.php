@@ -47,7 +47,7 @@ final readonly class AikenReceiver implements Receiver
         }
         if ([] !== $lines) {
             $last = $lines[array_key_last($lines)];
-            $pieces[] = self::piece($lines, $error ?? new Refusal($last->number, Refused::because('no-answer-line', 0)->reason));
+            $pieces[] = self::piece($lines, $error ?? new ReceiverRefusal($last->number, Refused::because('no-answer-line', 0)->reason));
         }
 
         return $pieces;
@@ -58,7 +58,7 @@ final readonly class AikenReceiver implements Receiver
      *
      * @param list<TextLine> $lines of the question so far
      */
-    private static function error(array $lines, TextLine $line): ?Refusal
+    private static function error(array $lines, TextLine $line): ?ReceiverRefusal
     {
         $options = \count($lines) - 2;
         $why = match (true) {
@@ -73,16 +73,16 @@ final readonly class AikenReceiver implements Receiver
             default => 'line',
         };
 
-        return null === $why ? null : new Refusal($line->number, Refused::because($why, 0)->reason);
+        return null === $why ? null : new ReceiverRefusal($line->number, Refused::because($why, 0)->reason);
     }
 
     /** @param list<TextLine> $lines at least one */
-    private static function piece(array $lines, ?Refusal $error): Piece
+    private static function piece(array $lines, ?ReceiverRefusal $error): ReceivedPiece
     {
         \assert([] !== $lines);
         $span = TextLine::spanOf($lines);
         if (null !== $error) {
-            return Piece::refused($span, [], $error);
+            return ReceivedPiece::refused($span, [], $error);
         }
         $right = \ord(substr($lines[array_key_last($lines)]->text, -1)) - \ord('A');
         $options = [];
@@ -91,7 +91,7 @@ final readonly class AikenReceiver implements Receiver
             $options[] = new Option(self::text(substr($line->text, 3)), $isRight ? Weight::full() : Weight::none(), $isRight, null, Span::at(0), 0);
         }
 
-        return Piece::taken($span, [], new Question(new Choice($options), self::text(Regex::replace('/^(?:[ \t]|\xC2\xA0)++/', '', $lines[0]->text)), Span::at(0)));
+        return ReceivedPiece::taken($span, [], new Question(new Choice($options), self::text(Regex::replace('/^(?:[ \t]|\xC2\xA0)++/', '', $lines[0]->text)), Span::at(0)));
     }
 
     /** A no-break space at the end of a line shows nowhere, nor does one before a stem. */

@@ -121,19 +121,19 @@ final readonly class GiftQuestionReceiver
         }
         $entries = self::entries($inside, $start);
         if (!str_contains($inside, '~')) {
-            return str_contains($inside, '->') ? self::pairs($entries, $format) : new ShortAnswer(array_map(static fn (Entry $entry) => new AcceptedAnswer(self::shown(self::filled($entry)), $entry->weight(), self::feedback($entry->feedback, $format), Span::at(0)), $entries));
+            return str_contains($inside, '->') ? self::pairs($entries, $format) : new ShortAnswer(array_map(static fn (ReceivedEntry $entry) => new AcceptedAnswer(self::shown(self::filled($entry)), $entry->weight(), self::feedback($entry->feedback, $format), Span::at(0)), $entries));
         }
-        $isPicked = str_contains($inside, '=') || [] === array_filter($entries, static fn (Entry $entry) => null !== $entry->percent);
+        $isPicked = str_contains($inside, '=') || [] === array_filter($entries, static fn (ReceivedEntry $entry) => null !== $entry->percent);
 
         return $isPicked ? new Choice(self::options($entries, true, $format)) : new MultipleResponse(self::options($entries, false, $format));
     }
 
-    /** @return list<Entry> */
+    /** @return list<ReceivedEntry> */
     private static function entries(string $inside, int $start): array
     {
         $entries = [];
         foreach (Regex::split('/(?=[=~])/', $inside, -1, \PREG_SPLIT_NO_EMPTY) as $written) {
-            $entries[] = Entry::of('=' === $written[0], substr($written, 1), $start);
+            $entries[] = ReceivedEntry::of('=' === $written[0], substr($written, 1), $start);
             $start += \strlen($written);
         }
 
@@ -141,13 +141,13 @@ final readonly class GiftQuestionReceiver
     }
 
     /** @throws Refused where an answer has no text */
-    private static function filled(Entry $entry): string
+    private static function filled(ReceivedEntry $entry): string
     {
         return '' === trim($entry->text, self::BLANKS) ? throw Refused::because('empty-answer', $entry->at) : $entry->text;
     }
 
     /**
-     * @param list<Entry> $entries
+     * @param list<ReceivedEntry> $entries
      *
      * @return list<Option>
      */
@@ -158,7 +158,7 @@ final readonly class GiftQuestionReceiver
             $best = $entry->weight()->isGreaterThan($best) ? $entry->weight() : $best;
         }
 
-        return array_map(static fn (Entry $entry) => new Option(
+        return array_map(static fn (ReceivedEntry $entry) => new Option(
             self::formatted(self::filled($entry), $format),
             $entry->weight(),
             $entry->weight()->isAboveZero() && (!$isPicked || $entry->weight()->equals($best)),
@@ -168,7 +168,7 @@ final readonly class GiftQuestionReceiver
         ), $entries);
     }
 
-    /** @param list<Entry> $entries */
+    /** @param list<ReceivedEntry> $entries */
     private static function pairs(array $entries, string $format): Matching
     {
         $pairs = [];
@@ -197,13 +197,13 @@ final readonly class GiftQuestionReceiver
         $blanks = strspn($inside, self::BLANKS);
         $inside = substr($inside, $blanks);
         if (!str_starts_with($inside, '=')) {
-            return [self::number(Entry::of(true, $inside, $start + $blanks), $format)];
+            return [self::number(ReceivedEntry::of(true, $inside, $start + $blanks), $format)];
         }
 
-        return array_map(static fn (Entry $entry) => self::number($entry, $format), self::entries($inside, $start + $blanks));
+        return array_map(static fn (ReceivedEntry $entry) => self::number($entry, $format), self::entries($inside, $start + $blanks));
     }
 
-    private static function number(Entry $entry, string $format): AcceptedNumber
+    private static function number(ReceivedEntry $entry, string $format): AcceptedNumber
     {
         $written = trim($entry->text, self::BLANKS);
         $feedback = self::feedback($entry->feedback, $format);

@@ -67,16 +67,16 @@ final readonly class GiftReceiver implements Receiver
      * @param non-empty-list<TextLine> $lines
      * @param list<string>             $category
      */
-    private static function piece(array $lines, array $category): Piece
+    private static function piece(array $lines, array $category): ReceivedPiece
     {
         $span = TextLine::spanOf($lines);
         $text = implode("\n", array_map(static fn (TextLine $line) => $line->text, $lines));
         try {
-            return Piece::taken($span, $category, (new GiftQuestionReceiver($text))->question());
+            return ReceivedPiece::taken($span, $category, (new GiftQuestionReceiver($text))->question());
         } catch (Refused $refused) {
             $line = $lines[substr_count($text, "\n", 0, min($refused->at, \strlen($text)))];
 
-            return Piece::refused($span, $category, new Refusal($line->number, $refused->reason));
+            return ReceivedPiece::refused($span, $category, new ReceiverRefusal($line->number, $refused->reason));
         }
     }
 

@@ -14,7 +14,7 @@ interface Receiver
     /**
      * @param string $text UTF-8 without a byte-order mark
      *
-     * @return list<Piece> in the order of the text
+     * @return list<ReceivedPiece> in the order of the text
      */
     public function receive(string $text): array;
 }

@@ -45,7 +45,7 @@ final readonly class AddEntry implements QuestionChange
         array_splice($entries, $place, 0, [match ($this->kind) {
             Entries::OPTION => new Option(new FormattedText($this->text, $question->stem->format), Weight::none(), false, null, $nowhere, 0),
             Entries::ANSWER => new AcceptedAnswer($this->text, Weight::full(), null, $nowhere),
-            Entries::NUMBER => Entry::number($this->text, Weight::full(), null, $nowhere),
+            Entries::NUMBER => ChangedEntry::number($this->text, Weight::full(), null, $nowhere),
             default => new Pair(new FormattedText($this->text, $question->stem->format), $this->match, $nowhere),
         }]);
         $wasEven = Entries::areEven($question->options());

@@ -59,10 +59,10 @@ final readonly class SetEntry implements QuestionChange
         if (self::MATCH === $this->what && $entry instanceof Pair) {
             $entries[$place] = new Pair($entry->prompt, (string) $this->text, $entry->span);
         } elseif (self::FEEDBACK !== $this->what) {
-            $entries[$place] = Entry::withText($entry, (string) $this->text);
+            $entries[$place] = ChangedEntry::withText($entry, (string) $this->text);
         } elseif ($entry instanceof Option || $entry instanceof AcceptedAnswer || $entry instanceof AcceptedNumber) {
             $format = $entry->feedback->format ?? $question->stem->format;
-            $entries[$place] = Entry::withFeedback($entry, null === $this->text ? null : new FormattedText($this->text, $format));
+            $entries[$place] = ChangedEntry::withFeedback($entry, null === $this->text ? null : new FormattedText($this->text, $format));
         }
 
         return Entries::in($question, array_values($entries));

@@ -37,7 +37,7 @@ final readonly class SetFormat implements QuestionChange
         $entries = array_map(static fn (object $one) => match (true) {
             $one instanceof Option => new Option($required($one->text), $one->weight, $one->isKey, $text($one->feedback), $one->span, $one->markLength),
             $one instanceof Pair => new Pair($required($one->prompt), $one->match, $one->span),
-            default => Entry::withFeedback($one, $text($one->feedback)),
+            default => ChangedEntry::withFeedback($one, $text($one->feedback)),
         }, Entries::of($question));
 
         return Entries::in($question, $entries)->with(['stem' => new FormattedText($question->stem->text, $this->format), 'explanation' => $text($question->explanation)]);

@@ -38,7 +38,7 @@ final readonly class SetWeight implements QuestionChange
         $place = Entries::placeOf($question, $this->at);
         $entry = $entries[$place];
         if ($entry instanceof AcceptedAnswer || $entry instanceof AcceptedNumber) {
-            $entries[$place] = Entry::withWeight($entry, $this->weight ?? Weight::full());
+            $entries[$place] = ChangedEntry::withWeight($entry, $this->weight ?? Weight::full());
 
             return Entries::in($question, array_values($entries));
         }

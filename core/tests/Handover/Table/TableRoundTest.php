@@ -11,7 +11,7 @@ use Notagram\Handover\Table\TableTarget;
 use Notagram\Handover\Table\XlsxFile;
 use Notagram\Intake\Table\Columns;
 use Notagram\Intake\Table\RowReader;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Loss;
@@ -50,7 +50,7 @@ final class TableRoundTest extends TestCase
         $written = $target->write($sheet);
         self::assertSame($written->bytes(), $target->write($sheet)->bytes());
 
-        $table = Tables::read($written->bytes(), 'round.'.$file->id());
+        $table = TableFiles::read($written->bytes(), 'round.'.$file->id());
         self::assertNotNull($table);
         $columns = Columns::of($table);
         self::assertTrue($columns->areTold());
@@ -81,11 +81,11 @@ final class TableRoundTest extends TestCase
         $rows = [['stem', 'key'], ['=1+1', '-10..-5.5'], ["'=x", '-5'], ['@a', "'tis"], ['+4', '+x'], ['a "b"', "c\nd"]];
         $csv = (new CsvFile())->bytes($rows);
         self::assertSame("stem,key\r\n'=1+1,'-10..-5.5\r\n''=x,-5\r\n'@a,'tis\r\n+4,'+x\r\n\"a \"\"b\"\"\",\"c\nd\"\r\n", $csv);
-        $table = Tables::read($csv, 'a.csv');
+        $table = TableFiles::read($csv, 'a.csv');
         self::assertSame($rows, array_map(static fn ($row) => $row->cells, $table->rows ?? []));
         self::assertStringStartsWith("\u{FEFF}stem", (new CsvFile(true))->bytes($rows));
         // In a workbook, a cell says itself that it is text.
-        self::assertSame($rows, array_map(static fn ($row) => $row->cells, Tables::read((new XlsxFile())->bytes($rows))->rows ?? []));
+        self::assertSame($rows, array_map(static fn ($row) => $row->cells, TableFiles::read((new XlsxFile())->bytes($rows))->rows ?? []));
     }
 
     public function testWhatATableCannotHoldIsNamed(): void

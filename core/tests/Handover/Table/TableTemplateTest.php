@@ -7,7 +7,7 @@ namespace Notagram\Tests\Handover\Table;
 use Notagram\Handover\Table\TableTemplate;
 use Notagram\Handover\Table\XlsxFile;
 use Notagram\Intake\Table\Columns;
-use Notagram\Intake\Table\Tables;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Intake\Table\TableSheet;
 use Notagram\Question\QuestionType;
 use PHPUnit\Framework\TestCase;
@@ -16,7 +16,7 @@ final class TableTemplateTest extends TestCase
 {
     public function testItsRowsShowEachTypeTwiceAndAreQuestionsThemselves(): void
     {
-        $table = Tables::read(TableTemplate::bytes(new XlsxFile()), 'template.xlsx');
+        $table = TableFiles::read(TableTemplate::bytes(new XlsxFile()), 'template.xlsx');
         self::assertNotNull($table);
         $sheet = TableSheet::of($table, Columns::of($table));
         $counts = $sheet->counts();

@@ -9,8 +9,8 @@ use Notagram\Intake\Table\Column;
 use Notagram\Intake\Table\Columns;
 use Notagram\Intake\Table\CsvText;
 use Notagram\Intake\Table\Table;
+use Notagram\Intake\Table\TableFiles;
 use Notagram\Intake\Table\TableRow;
-use Notagram\Intake\Table\Tables;
 use Notagram\Intake\UnreadableDocument;
 use Notagram\Tests\InEnglish;
 use Notagram\Tests\Intake\Zipped;
@@ -80,7 +80,7 @@ final class TablesTest extends TestCase
     #[DataProvider('workbooks')]
     public function testAWorkbookIsReadAsItIsShown(string $file): void
     {
-        $table = Tables::read((string) file_get_contents(__DIR__.'/files/'.$file), $file);
+        $table = TableFiles::read((string) file_get_contents(__DIR__.'/files/'.$file), $file);
         self::assertNotNull($table);
         self::assertSame([
             1 => ['Alder Vale Beekeepers: spring questions'],
@@ -165,17 +165,17 @@ final class TablesTest extends TestCase
     #[DataProvider('texts')]
     public function testATextIsATableOnlyWhereItIsOneBeyondDoubt(string $text, bool $isTable): void
     {
-        self::assertSame($isTable, null !== Tables::pasted($text));
+        self::assertSame($isTable, null !== TableFiles::pasted($text));
     }
 
     public function testATableOnTheClipboardIsReadFromItsHtml(): void
     {
         $html = '<html><head><style>td{}</style></head><body><!--StartFragment--><table><tr><td>Question</td><td>A</td><td>B</td><td>Key</td></tr>'
             .'<tr><td>Which<br>lays?</td><td>the&nbsp;<b>queen</b></td><td colspan="2">drone</td></tr></table></body></html>';
-        $table = Tables::pasted('ignored', $html);
+        $table = TableFiles::pasted('ignored', $html);
         self::assertNotNull($table);
         self::assertSame(["Which\nlays?", 'the queen', 'drone', ''], $table->rows[1]->cells);
-        self::assertNull(Tables::pasted('Words first', '<p>Words first</p>'.$html));
+        self::assertNull(TableFiles::pasted('Words first', '<p>Words first</p>'.$html));
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -194,7 +194,7 @@ final class TablesTest extends TestCase
     public function testWhatCannotBeReadIsRefusedWithASentence(string $bytes, string $name, string $sentence): void
     {
         try {
-            Tables::read($bytes, $name);
+            TableFiles::read($bytes, $name);
             self::fail('It was read.');
         } catch (UnreadableDocument $exception) {
             self::assertSame($sentence, InEnglish::of($exception->reason));
@@ -206,13 +206,13 @@ final class TablesTest extends TestCase
         $content = '<office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><table:table table:name="a">'
             .'<table:table-row table:number-rows-repeated="1000000"><table:table-cell table:number-columns-repeated="16384"/></table:table-row>'
             .'<table:table-row><table:table-cell><text:p>Which<text:s text:c="2"/>lays?</text:p></table:table-cell><table:table-cell table:number-columns-repeated="2"><text:p>queen</text:p></table:table-cell></table:table-row></table:table></office:document-content>';
-        $table = Tables::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
+        $table = TableFiles::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
         self::assertSame([['Which  lays?', 'queen', 'queen']], array_map(static fn (TableRow $row) => $row->cells, $table->rows ?? []));
     }
 
     public function testAQuotationMarkThatIsNeverClosedIsNamed(): void
     {
-        $notes = static fn (string $csv): array => InEnglish::all(Tables::read($csv, 'a.csv')->notes ?? []);
+        $notes = static fn (string $csv): array => InEnglish::all(TableFiles::read($csv, 'a.csv')->notes ?? []);
         self::assertSame(['Row 2: a quotation mark is never closed, so all that follows was read as one cell. Close it, or take it out.'], $notes("stem,key\n\"Which, x\ny,z\nw,v\n"));
         self::assertSame([], $notes("stem,key\nA 5\" frame?,yes\n\"two\nlines\",no\n"));
         self::assertSame([], $notes("stem,key\n\"two\nlines\",no\n"));
@@ -223,13 +223,13 @@ final class TablesTest extends TestCase
         $note = '<office:annotation><text:p>Check this.</text:p></office:annotation>';
         $content = '<office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><table:table table:name="a">'
             ."<table:table-row><table:table-cell>{$note}<text:p>Which lays?</text:p></table:table-cell><table:table-cell>{$note}</table:table-cell><table:table-cell><text:p>queen</text:p></table:table-cell></table:table-row></table:table></office:document-content>";
-        $table = Tables::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
+        $table = TableFiles::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
         self::assertSame(['Which lays?', '', 'queen'], $table?->rows[0]->cells);
     }
 
     public function testALongCellAndManyColumnsAreRead(): void
     {
-        $table = Tables::read('stem,key'.str_repeat(',x', 100)."\n".str_repeat('a', 100_000).',b', 'a.csv');
+        $table = TableFiles::read('stem,key'.str_repeat(',x', 100)."\n".str_repeat('a', 100_000).',b', 'a.csv');
         self::assertNotNull($table);
         self::assertSame(100_000, \strlen($table->rows[1]->cell(0)));
         self::assertSame(['Only the first 60 columns were read.'], InEnglish::all($table->notes));

@@ -14,8 +14,8 @@ use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Key\MatchedLetters;
 use Notagram\Notation\Printed\Lexer;
+use Notagram\Notation\Printed\PrintedColumns;
 use Notagram\Notation\Printed\Role;
-use Notagram\Notation\Printed\Tables;
 use Notagram\Source\Regex;
 
 /** Makes pairs of two lists that stand side by side, where it is printed which go together; takes the numbers off pairs. */
@@ -50,7 +50,7 @@ final readonly class MatchingLists implements TidyStep
         }
         $prompts = $matches = $links = [];
         foreach ($rows as $row) {
-            if (!Regex::match(Tables::ROW, trim($row), $match)) {
+            if (!Regex::match(PrintedColumns::ROW, trim($row), $match)) {
                 return;
             }
             $prompts[(int) $match['number']] = $match['prompt'];

@@ -10,7 +10,7 @@ use Notagram\Source\FileKind;
 use Notagram\Source\SourceText;
 
 /** Tells a table from other files and texts, and reads it. */
-final class Tables
+final class TableFiles
 {
     /** The endings of the files that are read as tables, whatever they hold. */
     public const ENDINGS = ['csv', 'tsv', 'xlsx', 'ods'];

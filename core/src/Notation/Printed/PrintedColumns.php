@@ -8,7 +8,7 @@ use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 
 /** Finds what is set in columns: two lists to match, and statements with a column each for true and false. */
-final class Tables
+final class PrintedColumns
 {
     public const ROW = '/^(?<lead>_++\s*+(?<filled>[A-Za-z])\s*+_++\s*+|_{2,}+\s*+|\(\s*+(?<in>[A-Za-z]?)\s*+\)\s*+)?(?<number>\d{1,2})[.)]\s++(?<prompt>\S(?:.*?\S)?)(?:\s{2,}+|\t\s*+)(?<open>\()?(?<letter>[A-Za-z])[.)]\s++(?<match>\S.*)\z/u';
 

@@ -8,7 +8,7 @@ use Notagram\Question\Weight;
 use Notagram\Source\Span;
 
 /** One entry between the braces, as spelled: a mark, perhaps a weight, a text, perhaps feedback. Offsets are the block's. */
-final readonly class Entry
+final readonly class BraceEntry
 {
     /**
      * @param string  $mark     = or ~, empty where the mark is missing

@@ -8,7 +8,7 @@ use Notagram\Question\Weight;
 use Notagram\Source\Regex;
 
 /** One answer of GIFT between its mark and the next one, taken apart. */
-final readonly class Entry
+final readonly class ReceivedEntry
 {
     /** A per cent sign before a digit or a sign must be a weight. */
     private const LIKE_A_WEIGHT = '/^%[-+]?\d/';

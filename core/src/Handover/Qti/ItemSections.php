@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Handover\Qti;
 
 /** Puts items into sections by their categories, nested as these are, in the order of the sheet: a category that comes again is another section. */
-final class Sections
+final class ItemSections
 {
     private int $number = 0;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Notation\Printed;
 
 /** What the form of one text says, whatever stands around it; each part is worked out when it is asked for. */
-final class Form
+final class PieceForm
 {
     /** @var ?list<NumberMark> */
     private ?array $numbers = null;

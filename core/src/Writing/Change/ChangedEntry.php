@@ -15,7 +15,7 @@ use Notagram\Source\Span;
 use Notagram\Writing\CannotAmend;
 
 /** One answer with one thing of it changed. */
-final class Entry
+final class ChangedEntry
 {
     private const NUMBER = '-?\d{1,40}(?:\.\d{1,40})?';
 

@@ -11,7 +11,7 @@ use Symfony\Component\HttpKernel\Event\ViewEvent;
 
 /** Sends what an action returns as JSON; nothing where it returns nothing. */
 #[AsEventListener]
-final class Answers
+final class JsonAnswers
 {
     public function __invoke(ViewEvent $event): void
     {

@@ -8,13 +8,13 @@ use Notagram\Question\Question;
 use Notagram\Source\Span;
 
 /** What a receiver takes for one question: it holds the question, or says why it does not. */
-final readonly class Piece
+final readonly class ReceivedPiece
 {
     /**
      * @param Span         $span     in the text, without the blank lines around it
      * @param list<string> $category the path that it is filed under
      */
-    private function __construct(public Span $span, public array $category, public ?Question $question, public ?Refusal $refusal)
+    private function __construct(public Span $span, public array $category, public ?Question $question, public ?ReceiverRefusal $refusal)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class Piece
     }
 
     /** @param list<string> $category */
-    public static function refused(Span $span, array $category, Refusal $refusal): self
+    public static function refused(Span $span, array $category, ReceiverRefusal $refusal): self
     {
         return new self($span, $category, null, $refusal);
     }

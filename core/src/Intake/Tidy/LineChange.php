@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy;
 
 /** One thing that a step did at one place. */
-final readonly class Change
+final readonly class LineChange
 {
     /**
      * @param int    $line   of the original, from 1

@@ -7,7 +7,7 @@ namespace Notagram\Rehearsal\Receiver;
 use Notagram\Message\Message;
 
 /** Where a receiver gives up, and its own, curt reason. */
-final readonly class Refusal
+final readonly class ReceiverRefusal
 {
     /** @param int $line from 1 */
     public function __construct(public int $line, public Message $reason)

@@ -19,7 +19,7 @@ use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
 
 /** Points for many questions: the same for each, or a total that is shared out in equal steps. */
-final readonly class Scoring
+final readonly class PointsSharing
 {
     public const STEPS = ['1', '0.5', '0.25'];
 
