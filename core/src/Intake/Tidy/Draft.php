@@ -66,24 +66,39 @@ final class Draft
     /** @param array<int, DraftLine> $lineOf by the object of the piece */
     private static function questionOf(PaperQuestion $paper, array $lineOf): DraftQuestion
     {
-        $lines = static fn (Piece $piece): DraftLine => $lineOf[spl_object_id($piece)];
         $question = new DraftQuestion($paper);
-        $question->stem = array_map($lines, $paper->stem);
-        $question->truths = array_map($lines, $paper->truths);
-        $question->pairs = array_map($lines, $paper->pairs);
-        $question->matchRows = array_map($lines, $paper->matchRows);
-        $question->writingLines = array_map($lines, $paper->writingLines);
-        $question->essayMarks = array_map($lines, $paper->essayMarks);
-        $question->answers = array_map($lines, $paper->answers);
-        $question->explanation = array_map($lines, $paper->explanation);
-        $question->bookkeeping = array_map($lines, $paper->bookkeeping);
-        $question->points = array_map($lines, $paper->points);
-        $question->prompts = array_map($lines, $paper->prompts);
-        $option = static fn (PaperOption $option) => new DraftOption($lines($option->piece), $option->mark, array_map($lines, $option->more), $option->piece->line->isStrong && !$option->piece->isInner);
+        $question->stem = self::linesOf($paper->stem, $lineOf);
+        $question->truths = self::linesOf($paper->truths, $lineOf);
+        $question->pairs = self::linesOf($paper->pairs, $lineOf);
+        $question->matchRows = self::linesOf($paper->matchRows, $lineOf);
+        $question->writingLines = self::linesOf($paper->writingLines, $lineOf);
+        $question->essayMarks = self::linesOf($paper->essayMarks, $lineOf);
+        $question->answers = self::linesOf($paper->answers, $lineOf);
+        $question->explanation = self::linesOf($paper->explanation, $lineOf);
+        $question->bookkeeping = self::linesOf($paper->bookkeeping, $lineOf);
+        $question->points = self::linesOf($paper->points, $lineOf);
+        $question->prompts = self::linesOf($paper->prompts, $lineOf);
+        $option = static fn (PaperOption $option) => new DraftOption($lineOf[spl_object_id($option->piece)], $option->mark, self::linesOf($option->more, $lineOf), $option->piece->line->isStrong && !$option->piece->isInner);
         $question->options = array_map($option, $paper->options);
         $question->matches = array_map($option, $paper->matches);
 
         return $question;
+    }
+
+    /**
+     * @param list<Piece>           $pieces
+     * @param array<int, DraftLine> $lineOf
+     *
+     * @return list<DraftLine>
+     */
+    private static function linesOf(array $pieces, array $lineOf): array
+    {
+        $lines = [];
+        foreach ($pieces as $piece) {
+            $lines[] = $lineOf[spl_object_id($piece)];
+        }
+
+        return $lines;
     }
 
     public function begin(string $step): void

@@ -139,9 +139,10 @@ final class KeyList
             $before = ($at > self::LOOK_BACK ? 'x' : '').substr($list, max(0, $at - self::LOOK_BACK), min($at, self::LOOK_BACK));
             $isInOrder = [] === $starts || $number === $starts[\count($starts) - 1][0] + 1;
             $startsLine = '' === rtrim($before, " \t(") || "\n" === (rtrim($before, ' ')[-1] ?? '');
-            $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $before) && (Regex::match('~[.):=–-]~u', $whole) || Regex::match('~\G[A-Za-z](?![\p{L}\p{N}])~u', $list, $letter, 0, $at + \strlen($whole)));
+            $end = substr($before, -2);
+            $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $end) && (Regex::match('~[.):=–-]~u', $whole) || Regex::match('~\G[A-Za-z](?![\p{L}\p{N}])~u', $list, $letter, 0, $at + \strlen($whole)));
             $isAfterAnswer = [] !== $starts && ($number > $starts[\count($starts) - 1][0] || !isset($seen[$number])) && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
-            if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $before)) || $startsLine || $startsColumn) {
+            if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $end)) || $startsLine || $startsColumn) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];
                 $seen[$number] = true;
             }

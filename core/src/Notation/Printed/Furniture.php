@@ -80,11 +80,17 @@ final class Furniture
             return Role::Furniture;
         }
         $isName = self::isNameLine($text);
-        if ($isName || (\strlen($text) >= self::SHORTEST_HEAD && !Lexer::isWritingLine($text))) {
+        if ($isName || (\strlen($text) >= self::SHORTEST_HEAD && !self::hasMark($text) && !Lexer::isWritingLine($text))) {
             $this->alike[Regex::replace(['/\d++/', '/\s++/'], ['0', ' '], $text)][] = $index;
         }
 
         return $isName ? Role::NameLine : null;
+    }
+
+    /** A letter or a figure with a sign, as most lines of a test begin. */
+    private static function hasMark(string $text): bool
+    {
+        return ctype_alnum($text[0]) && (')' === $text[1] || '. ' === substr($text, 1, 2));
     }
 
     private function isPageNumber(string $text): bool

@@ -23,6 +23,8 @@ final class Line
     public bool $isHeading = false;
     public bool $hasPageBreak = false;
     private ?string $trimmed = null;
+    /** @var ?list<Piece> */
+    private ?array $pieces = null;
 
     /** @param int $number from 1 */
     public function __construct(public readonly int $number, public readonly string $raw)
@@ -51,6 +53,12 @@ final class Line
             $this->taken[] = [$layer, $this->text, ''];
             $this->whole = $layer;
         }
+    }
+
+    /** @return list<Piece> what stands on it side by side, once its layers are off */
+    public function pieces(): array
+    {
+        return $this->pieces ??= Pieces::of($this);
     }
 
     public function trimmed(): string

@@ -146,7 +146,7 @@ final class Lookahead
     /** “Note: use capital letters.” */
     public function isRemark(int $index): bool
     {
-        return Regex::match('~^(?:'.PaperWords::all()->remark.')\s?:~iu', $this->pieces[$index]->text);
+        return str_contains($this->pieces[$index]->text, ':') && Regex::match('~^(?:'.PaperWords::all()->remark.')\s?:~iu', $this->pieces[$index]->text);
     }
 
     /** 2 where words say that it is a heading, 1 where only its shape may, 0 where nothing does. */

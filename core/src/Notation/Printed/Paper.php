@@ -42,7 +42,7 @@ final class Paper
                 continue;
             }
             $role = $survey->settled[$index];
-            $ofLine = null === $role ? Pieces::of($line) : [new Piece($line, '', $line->trimmed(), false)];
+            $ofLine = null === $role ? $line->pieces() : [new Piece($line, '', $line->trimmed(), false)];
             foreach ($ofLine as $piece) {
                 $piece->role = $role ?? Role::Passage;
                 $pieces[] = $piece;

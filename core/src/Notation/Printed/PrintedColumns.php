@@ -32,43 +32,41 @@ final class PrintedColumns
     {
         $run = [];
         $number = $letter = 0;
-        $lines = [];
         foreach ($pieces as $index => $piece) {
-            $lines[$piece->line->number][] = $index;
-        }
-        $all = array_values($lines);
-        foreach ([...$all, []] as $indices) {
-            $line = [] === $indices ? null : $pieces[$indices[0]]->line;
-            if (null !== $line && '' === $line->trimmed()) {
+            $line = $piece->line;
+            $text = $line->trimmed();
+            if ($piece->isInner || '' === $text) {
                 continue;
             }
-            $isWide = null !== $line && (str_contains($line->text, '  ') || str_contains($line->text, "\t"));
-            $isRow = $isWide && Role::Passage === $pieces[$indices[0]]->role && \strlen($line->text) <= self::LONGEST_ROW && Regex::match(self::ROW, $line->trimmed(), $match);
+            $mayBe = str_contains('_(0123456789', $text[0]) && (str_contains($line->text, '  ') || str_contains($line->text, "\t"));
+            $isRow = $mayBe && Role::Passage === $piece->role && \strlen($line->text) <= self::LONGEST_ROW && Regex::match(self::ROW, $text, $match);
             if ($isRow && [] !== $run && (int) $match['number'] === $number + 1 && \ord(strtolower($match['letter'])) - 96 === $letter + 1) {
-                $run[] = $indices;
+                $run[] = $index;
             } else {
                 self::take($pieces, $run);
-                $run = $isRow && 1 === \ord(strtolower($match['letter'])) - 96 ? [$indices] : [];
+                $run = $isRow && 1 === \ord(strtolower($match['letter'])) - 96 ? [$index] : [];
             }
             if ($isRow) {
                 [$number, $letter] = [(int) $match['number'], \ord(strtolower($match['letter'])) - 96];
             }
         }
+        self::take($pieces, $run);
     }
 
     /**
-     * @param list<Piece>     $pieces
-     * @param list<list<int>> $run
+     * @param list<Piece> $pieces
+     * @param list<int>   $run    the first piece of each line
      */
     private static function take(array $pieces, array $run): void
     {
         if (\count($run) < 2) {
             return;
         }
-        foreach ($run as $indices) {
-            foreach ($indices as $index) {
+        foreach ($run as $index) {
+            do {
                 $pieces[$index]->role = Role::MatchRow;
-            }
+                ++$index;
+            } while ($pieces[$index]->isInner ?? false);
         }
     }
 
@@ -78,6 +76,9 @@ final class PrintedColumns
         $words = PaperWords::all();
         $isBelow = false;
         foreach ($pieces as $piece) {
+            if (!$isBelow && !str_contains($piece->line->text, "\t") && !str_contains($piece->line->text, '  ')) {
+                continue;
+            }
             if (Role::Passage === $piece->role && !$piece->isInner && \strlen($piece->text) < 80 && Regex::match("~^(?:(?:{$words->statement}|n[ro]\\.?)?\\s*(?:\\t|\\s{2,}))?({$words->true})(?:\\t|\\s{2,})\\s*({$words->false})\\z~iu", trim($piece->line->text, ' ')) && 1 < substr_count($piece->line->text, "\t") + (int) Regex::match('/\S\s{2,}\S+\s{2,}/', $piece->line->text)) {
                 $piece->role = Role::TruthHead;
                 $isBelow = true;

@@ -40,7 +40,7 @@ final class QuestionTable
                 $pieces[$index] = $table->row($line, $cells);
                 continue;
             }
-            $table = self::headedBy($cells);
+            $table = \count($cells) > 2 ? self::headedBy($cells) : null;
             if (null !== $table) {
                 $head = new Piece($line, '', $line->trimmed(), false);
                 $head->role = Role::Heading;
@@ -51,12 +51,22 @@ final class QuestionTable
         return $pieces;
     }
 
+    /** “B”, “Option 2”, “answer c” */
+    private static function endsAsOption(string $cell): bool
+    {
+        return '' !== $cell && (str_contains('ABCDEFGH12345678', $cell[-1]) || (str_contains('abcdefgh', $cell[-1]) && ' ' === ($cell[-2] ?? ' ')));
+    }
+
     /** @param list<string> $cells */
     private static function headedBy(array $cells): ?self
     {
-        $cells = array_map(trim(...), $cells);
         // Most lines with tabs are no head of a table: that ends two of its cells with what an option is called.
-        if (\count($cells) < 3 || \count(array_filter($cells, static fn (string $cell) => str_contains('ABCDEFGHabcdefgh12345678', '' === $cell ? '?' : $cell[-1]))) < 2) {
+        $ends = 0;
+        foreach ($cells as $column => $cell) {
+            $cells[$column] = $cell = trim($cell);
+            $ends += self::endsAsOption($cell) ? 1 : 0;
+        }
+        if ($ends < 2) {
             return null;
         }
         $words = PaperWords::all();

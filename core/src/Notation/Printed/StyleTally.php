@@ -41,7 +41,7 @@ final class StyleTally
         }
         // Those that stand behind something else on the same line.
         $mayHoldMore = Regex::match('/\s\(?[aA][.)]|^A\s.*\s{2}B\s/', $form->text);
-        foreach ($mayHoldMore ? \array_slice(Pieces::of($line), 1) : [] as $piece) {
+        foreach ($mayHoldMore ? \array_slice($line->pieces(), 1) : [] as $piece) {
             foreach ($piece->form()->options() as $mark) {
                 $this->options[$mark->style] = ($this->options[$mark->style] ?? 0) + 1;
                 $this->starts[$mark->style] = ($this->starts[$mark->style] ?? 0) + (1 === $mark->index ? 1 : 0);

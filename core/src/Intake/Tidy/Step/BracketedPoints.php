@@ -32,12 +32,12 @@ final readonly class BracketedPoints implements TidyStep
         foreach ($draft->questions as $place => $question) {
             $first = $question->first();
             $last = $question->last();
-            if (Regex::match("~^(\\s*+)({$points}\\s*+)\\z~iu", $first->lead, $match)) {
+            if (false !== strpbrk($first->lead, '([') && Regex::match("~^(\\s*+)({$points}\\s*+)\\z~iu", $first->lead, $match)) {
                 $this->move($draft, $question, new PrintedPoints(self::numberIn($match, 3), $first, $first->body), $match[1]);
                 continue;
             }
             $found = null;
-            foreach ([$first, $last] as $line) {
+            foreach ($first === $last ? [$last] : [$first, $last] as $line) {
                 $found ??= $this->found($line, $points, isset($bare[$place]) && $line === $last);
             }
             if (null !== $found) {
@@ -58,16 +58,20 @@ final readonly class BracketedPoints implements TidyStep
             return null;
         }
         $words = PaperWords::all();
-        if (Regex::match('~^\(\s*+(\d{1,2}[.,]\d{1,2})\s*+\)\s++(?=\S)~', $body, $match)) {
+        if ('(' === $body[0] && Regex::match('~^\(\s*+(\d{1,2}[.,]\d{1,2})\s*+\)\s++(?=\S)~', $body, $match)) {
             return new PrintedPoints(str_replace(',', '.', $match[1]), $line, substr($body, \strlen($match[0])));
         }
         // At the start, or at the end in round brackets, they may stay.
-        if (Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
+        if (str_contains('([', $body[0]) && Regex::match("~^{$points}\\s*+[:.]?\\s*+(?=\\S)~iu", $body, $match)) {
             return str_contains($match[0], '[') ? new PrintedPoints(self::numberIn($match, 1), $line, substr($body, \strlen($match[0]))) : null;
         }
         $tail = Lexer::tail($body);
-        if (Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
+        if (str_contains(')]', $tail[-1]) && Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
             return str_contains($match[0], '[') ? new PrintedPoints(self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))) : null;
+        }
+        // What ends as a sentence does, with no stroke and no bracket in it, ends with no points.
+        if (str_contains('?!:_', $tail[-1]) && false === strpbrk($tail, '([/')) {
+            return null;
         }
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
         foreach ([
@@ -119,7 +123,8 @@ final readonly class BracketedPoints implements TidyStep
     {
         $found = [];
         foreach ($draft->questions as $place => $question) {
-            if (Regex::match('~\S\s++[(\[]\d{1,2}[)\]]\z~u', Lexer::tail(rtrim($question->last()->body))) && ([] !== $question->writingLines || $question->isBare() || \count($draft->questions) > 1)) {
+            $tail = Lexer::tail(rtrim($question->last()->body));
+            if ('' !== $tail && str_contains(')]', $tail[-1]) && Regex::match('~\S\s++[(\[]\d{1,2}[)\]]\z~u', $tail) && ([] !== $question->writingLines || $question->isBare() || \count($draft->questions) > 1)) {
                 $found[$place] = true;
             }
         }

@@ -29,6 +29,9 @@ final readonly class MarksBehind implements TidyStep
     {
         $correct = PaperWords::all()->correct;
         foreach ($draft->questions as $question) {
+            if (!self::mayHoldMarks($question)) {
+                continue;
+            }
             $strong = array_filter($question->options, static fn (DraftOption $option) => $option->isStrong);
             $hasTick = [] !== array_filter($question->options, static fn (DraftOption $option) => Regex::match('/'.self::TICK.'/u', $option->line->text()) || $option->mark->isRight);
             $this->remarks($draft, $question);
@@ -55,6 +58,19 @@ final readonly class MarksBehind implements TidyStep
                 }
             }
         }
+    }
+
+    /** Nearly every option is letters alone; the signs and their words begin with one of these bytes, or stand in brackets. */
+    private static function mayHoldMarks(DraftQuestion $question): bool
+    {
+        foreach ($question->options as $option) {
+            $end = $option->more[\count($option->more) - 1] ?? $option->line;
+            if ($option->isStrong || $option->mark->isRight || false !== strpbrk($option->line->text(), "-([<\xE2") || false !== strpbrk($end->body, "-([<\xE2")) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** “A) Colour ✅ Both guide the bees. B) Noise ❌ They do not hear.”: what is said of the options explains the answer. */

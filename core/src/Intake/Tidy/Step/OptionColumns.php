@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
-use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
-use Notagram\Notation\Printed\Role;
 
 /** Puts options that stand side by side below each other, in the order of their letters. */
 final readonly class OptionColumns implements TidyStep
@@ -21,7 +19,7 @@ final readonly class OptionColumns implements TidyStep
 
     public function apply(Draft $draft): void
     {
-        PartedLines::part($draft, static fn (array $lines): bool => \count(array_filter($lines, static fn (DraftLine $line) => Role::Question === $line->role)) < 2);
+        PartedLines::part($draft, false);
         foreach ($draft->questions as $question) {
             $this->inOrder($draft, $question);
         }
@@ -30,11 +28,14 @@ final readonly class OptionColumns implements TidyStep
     /** Columns that are read downwards. */
     private function inOrder(Draft $draft, DraftQuestion $question): void
     {
+        $isShared = [] !== array_filter($question->options, static fn (DraftOption $option) => $option->line->isInner);
+        if (!$isShared) {
+            return;
+        }
         $places = array_map(static fn (DraftOption $option) => $option->mark->index, $question->options);
         $sorted = $places;
         sort($sorted);
-        $isShared = [] !== array_filter($question->options, static fn (DraftOption $option) => $option->line->isInner);
-        if ($places === $sorted || !$isShared || $sorted !== range(1, \count($places))) {
+        if ($places === $sorted || $sorted !== range(1, \count($places))) {
             return;
         }
         $lines = array_merge(...array_map(static fn (DraftOption $option) => [$option->line, ...$option->more], $question->options));

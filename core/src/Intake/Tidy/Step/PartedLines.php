@@ -6,23 +6,26 @@ namespace Notagram\Intake\Tidy\Step;
 
 use Notagram\Intake\Tidy\Draft;
 use Notagram\Intake\Tidy\DraftLine;
+use Notagram\Notation\Printed\Role;
 
 /** Parts the lines on which several things stand, or leaves them whole where that is refused. */
 final class PartedLines
 {
-    /** @param \Closure(list<DraftLine>): bool $isMeant */
-    public static function part(Draft $draft, \Closure $isMeant): void
+    /** @param bool $withQuestions whether those are meant on which more than one question stands, or the others */
+    public static function part(Draft $draft, bool $withQuestions): void
     {
         $groups = [];
-        foreach ($draft->lines as $line) {
-            if ($line->isInner) {
-                $groups[\count($groups) - 1][] = $line;
-            } else {
-                $groups[] = [$line];
+        $first = null;
+        foreach ($draft->lines as $place => $line) {
+            if (!$line->isInner) {
+                $first = $place;
+            } elseif (null !== $first) {
+                $groups[$first] ??= [$draft->lines[$first]];
+                $groups[$first][] = $line;
             }
         }
         foreach ($groups as $lines) {
-            if (\count($lines) < 2 || $lines[0]->isWhole || !$isMeant($lines)) {
+            if ($lines[0]->isWhole || $withQuestions !== self::askSeveral($lines)) {
                 continue;
             }
             $whole = implode('', array_map(static fn (DraftLine $line) => $line->text(), $lines));
@@ -38,5 +41,16 @@ final class PartedLines
                 $line->isGone = $place > 0;
             }
         }
+    }
+
+    /** @param list<DraftLine> $lines */
+    private static function askSeveral(array $lines): bool
+    {
+        $questions = 0;
+        foreach ($lines as $line) {
+            $questions += Role::Question === $line->role ? 1 : 0;
+        }
+
+        return $questions > 1;
     }
 }

@@ -42,7 +42,10 @@ final readonly class WrappedLines implements TidyStep
     {
         $first = $question->first();
         $next = $question->stem[1] ?? null;
-        if (null === $next || '' === $first->mark || !Regex::match('~^(?:[(\[][^()\[\]]{1,20}[)\]]|\d{1,3}\s*(?:'.PaperWords::all()->points.'))?[\s:.]*\z~iu', $first->body)) {
+        if (null === $next || '' === $first->mark || ('' !== $first->body && !str_contains("([0123456789 \t.:", $first->body[0]))) {
+            return;
+        }
+        if (!Regex::match('~^(?:[(\[][^()\[\]]{1,20}[)\]]|\d{1,3}\s*(?:'.PaperWords::all()->points.'))?[\s:.]*\z~iu', $first->body)) {
             return;
         }
         $points = rtrim($first->body, " \t:.");
@@ -59,6 +62,9 @@ final readonly class WrappedLines implements TidyStep
      */
     private function joined(Draft $draft, array $lines, bool $isProse = false): array
     {
+        if (\count($lines) < 2) {
+            return $lines;
+        }
         $left = [];
         for ($index = 0; $index < \count($lines);) {
             $first = $lines[$index];
@@ -81,12 +87,12 @@ final readonly class WrappedLines implements TidyStep
     /** Whether a line has a letter or number of its own, which would be lost within another line. */
     private static function beginsSomething(string $text): bool
     {
-        foreach (Lexer::options($text) as $mark) {
+        foreach (Lexer::form($text)->options() as $mark) {
             if (!$mark->isUnlettered() && 'A' !== $mark->style) {
                 return true;
             }
         }
-        $number = Lexer::numbers($text)[0] ?? null;
+        $number = Lexer::form($text)->numbers()[0] ?? null;
 
         return null !== $number && 'bare' !== $number->style && $number->value < 1000;
     }
