@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Qti;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Notagram\Source\Regex;
 
 /**
@@ -171,7 +172,7 @@ final class Evaluation
                 'subtract' => $first->minus($number),
                 'min' => BigDecimal::min($first, $number),
                 'max' => BigDecimal::max($first, $number),
-                default => $number->isZero() ? null : $first->dividedBy($number, 12, \Brick\Math\RoundingMode::HalfUp),
+                default => $number->isZero() ? null : $first->dividedBy($number, 12, RoundingMode::HalfUp),
             };
         }
 
@@ -239,6 +240,9 @@ final class Evaluation
         if (null === $value || !$this->isAbout($equal, $response)) {
             return null;
         }
+        if ('equalRounded' === $equal->name) {
+            return self::rounded($equal, $value);
+        }
         $tolerances = array_values(array_filter(array_map(Decimal::of(...), Regex::split('/\s+/', $equal->attribute('tolerance')))));
         $mode = $equal->attribute('toleranceMode');
         [$below, $above] = [] === $tolerances || 'exact' === $mode || '' === $mode ? [BigDecimal::zero(), BigDecimal::zero()] : [$tolerances[0], $tolerances[1] ?? $tolerances[0]];
@@ -248,6 +252,25 @@ final class Evaluation
         }
 
         return [Decimal::spelled($value->minus($below)), Decimal::spelled($value->plus($above))];
+    }
+
+    /**
+     * What is the same number once both are rounded.
+     *
+     * @return array{string, string}
+     */
+    private static function rounded(QtiElement $equal, BigDecimal $value): array
+    {
+        $figures = max(0, (int) $equal->attribute('figures'));
+        $isOfPlaces = 'decimalPlaces' === $equal->attribute('roundingMode');
+        // The place of the first figure: 0 for units, 1 for tens, −1 for tenths.
+        $first = $value->isZero() ? 0 : $value->strippedOfTrailingZeros()->getPrecision() - $value->strippedOfTrailingZeros()->getScale() - 1;
+        $places = $isOfPlaces ? $figures : max(1, $figures) - 1 - $first;
+        $unit = $places >= 0 ? BigDecimal::ofUnscaledValue(1, $places) : BigDecimal::of(10)->power(-$places);
+        $rounded = $value->dividedBy($unit, 0, RoundingMode::HalfUp)->multipliedBy($unit);
+        $half = $unit->multipliedBy('0.5');
+
+        return [Decimal::spelled($rounded->minus($half)), Decimal::spelled($rounded->plus($half))];
     }
 
     public function isAbout(QtiElement $test, string $response): bool

@@ -6,11 +6,14 @@ namespace Notagram\Intake\Qti;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Notagram\Source\Regex;
 
 /** The response processing of an item of version 1.2 (from memory of the standard). */
 final class LegacyProcessing implements Marks
 {
+    /** Decimals of what is divided. */
+    private const PLACES = 12;
     private const NAMING = ['varequal', 'varsubset'];
     /** What says in the metadata of an item what it is worth. */
     private const WORTH = '/\b(?:points?|weight(?:ing)?|score|marks?)\b/';
@@ -45,6 +48,7 @@ final class LegacyProcessing implements Marks
                         'Add' => $score->plus($value),
                         'Subtract' => $score->minus($value),
                         'Multiply' => $score->multipliedBy($value),
+                        'Divide' => $value->isZero() ? $score : $score->dividedBy($value, self::PLACES, RoundingMode::HalfUp),
                         default => $value,
                     };
                 }

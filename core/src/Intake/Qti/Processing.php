@@ -95,7 +95,7 @@ final class Processing implements Marks
             $named[] = Evaluation::spaced($entry->attribute('mapKey'));
         }
         array_push($named, ...array_map(Evaluation::spaced(...), $this->correct($response)));
-        foreach ($this->rules?->all('match', 'equal', 'stringMatch', 'member', 'contains') ?? [] as $test) {
+        foreach ($this->rules?->all('match', 'equal', 'equalRounded', 'stringMatch', 'member', 'contains') ?? [] as $test) {
             if ($this->evaluation->isAbout($test, $response)) {
                 foreach ($test->all('baseValue') as $value) {
                     $named[] = Evaluation::spaced(trim($value->text()));
@@ -122,8 +122,8 @@ final class Processing implements Marks
     public function ranges(string $response): array
     {
         $ranges = [];
-        foreach ($this->rules?->all('and', 'equal') ?? [] as $test) {
-            $range = 'equal' === $test->name ? $this->evaluation->tolerated($test, $response) : $this->between($test, $response);
+        foreach ($this->rules?->all('and', 'equal', 'equalRounded') ?? [] as $test) {
+            $range = 'and' === $test->name ? $this->between($test, $response) : $this->evaluation->tolerated($test, $response);
             if (null !== $range) {
                 $ranges[] = $range;
             }
