@@ -14,6 +14,7 @@ use Notagram\Marking\Scoring;
 use Notagram\Marking\TypedAnswer;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\FormattedText;
 use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
 use Notagram\Question\Question;
@@ -176,6 +177,51 @@ final class ScoringTest extends TestCase
         $read = static fn (string $typed): ?string => TypedAnswer::number($typed)?->__toString();
         self::assertSame(['35.5', '35.5', '3', '-3', '1234567.5', '1000'], array_map($read, ['35,5', ' 35.5 ', '+3', "\u{2212}3", '1 234 567,5', "1\u{A0}000"]));
         self::assertSame([null, null, null, null, null], array_map($read, ['six', '1 00', '3.', '1e3', '']));
+    }
+
+    /** @return iterable<string, array{string, mixed, int, string, string}> question, answer, tries, cost in per cent, what is earned then */
+    public static function tries(): iterable
+    {
+        yield 'the first one' => ['Which? {=a ~b}', 'A', 1, '25', '1'];
+        yield 'the third one' => ['Which? {=a ~b}', 'A', 3, '25', '1/2'];
+        yield 'so many that nothing is left' => ['Which? {=a ~b}', 'A', 9, '25', '0'];
+        yield 'without a cost' => ['Which? {=a ~b}', 'A', 9, '0', '1'];
+        yield 'a third of the points each' => ["// (2 points)\nWhich? {=a ~b}", 'A', 2, '100/3', '4/3'];
+        yield 'of an answer that is half right the cost is the same' => ['Which? {=a ~%50%b ~c}', 'B', 2, '25', '1/4'];
+        yield 'nothing is taken from nothing' => ['Which? {=a ~b}', 'B', 4, '25', '0'];
+    }
+
+    #[DataProvider('tries')]
+    public function testEachTryBeforeCostsItsShareOfThePoints(string $gift, mixed $given, int $tries, string $cost, string $earned): void
+    {
+        $score = self::score(self::question($gift), $given) ?? self::fail();
+        $after = Scoring::afterTries($score, $tries, BigRational::of($cost));
+        self::assertSame($earned, (string) $after->earned);
+        self::assertSame((string) $score->of, (string) $after->of);
+        self::assertSame($score->earned->isEqualTo($after->earned), InEnglish::of($score->why) === InEnglish::of($after->why), 'It says why something is missing.');
+    }
+
+    /** @return iterable<string, array{string, mixed, list<string>}> */
+    public static function feedback(): iterable
+    {
+        yield 'of the option' => ['Which? {=a#yes ~b#no ~c}', 'B', ['no']];
+        yield 'none' => ['Which? {=a#yes ~b#no ~c}', 'C', []];
+        yield 'of each box that is ticked' => ['Which? {~%50%a#one ~%50%b#two ~%-100%c#three}', ['A', 'C'], ['one', 'three']];
+        yield 'of what is true' => ['So? {T#wrong#right}', true, ['right']];
+        yield 'of what is not' => ['So? {T#wrong#right}', false, ['wrong']];
+        yield 'of the answer that was typed, in any case' => ['Who? {=queen#yes =%50%bee#nearly}', 'BEE', ['nearly']];
+        yield 'of the typed gap' => ['The {=queen#yes} lays.', 'queen', ['yes']];
+        yield 'of the narrowest number' => ['How warm? {#=35:0#just so =%50%35:5#about}', '35', ['just so']];
+        yield 'of a number within reach' => ['How warm? {#=35:0#just so =%50%35:5#about}', '38', ['about']];
+        yield 'nothing answered' => ['Which? {=a#yes ~b}', null, []];
+    }
+
+    /** @param list<string> $said */
+    #[DataProvider('feedback')]
+    public function testAnAnswerIsToldWhatItsAuthorSaysToIt(string $gift, mixed $given, array $said): void
+    {
+        $question = self::question($gift);
+        self::assertSame($said, array_map(static fn (FormattedText $text) => $text->text, Scoring::feedback($question, GivenAnswer::to($question, $given))));
     }
 
     private static function score(Question $question, mixed $given): ?QuestionScore
