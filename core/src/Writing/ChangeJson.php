@@ -26,6 +26,8 @@ use Notagram\Writing\Change\SetWeight;
 /** A change as it goes over the wire: {"set": "option", "at": "B", "to": "…"}. */
 final class ChangeJson
 {
+    private const KNOWN = ['set' => ['set', 'at', 'to'], 'add' => ['add', 'at', 'to', 'key'], 'remove' => ['remove', 'at'], 'copy' => ['copy'], 'move' => ['move', 'at', 'by', 'to']];
+    private const OF_PAIRS = ['add', 'at', 'prompt', 'match'];
     private const ENTRIES = [Entries::OPTION, Entries::ANSWER, Entries::NUMBER, Entries::PAIR];
 
     /**
@@ -53,6 +55,11 @@ final class ChangeJson
         $what = 1 === \count($verb) ? $change[$verb[0]] : null;
         if (!\is_string($what)) {
             throw CannotAmend::misuse('no-verb');
+        }
+        // What nobody would read was meant as something.
+        $known = 'add' === $verb[0] && Entries::PAIR === $what ? self::OF_PAIRS : self::KNOWN[$verb[0]];
+        foreach (array_diff(array_keys($change), $known) as $stray) {
+            throw CannotAmend::misuse('stray', name: (string) $stray, change: "{$verb[0]} {$what}");
         }
 
         return match (true) {

@@ -70,6 +70,14 @@ final class AmenderTest extends TestCase
         yield 'Gram: one that goes lets the rest share' => ['gram', "Which?\n= a\n= b\n~ c\n", '{"remove":"option","at":"B"}', "Which?\n= a\n~ c\n", 1];
         yield 'Gram: a category can end' => ['gram', "One?\n= true\n\nTwo?\n= false\n", '{"set":"category","to":["A"]}', "\$ A\n\nOne?\n= true\n\n\$ /\n\nTwo?\n= false\n", 1];
 
+        $small = static fn (string $notation, string $text, string $change, string $new) => [$notation, $text, $change, $new, 1];
+        yield 'Gram: a title goes with its line' => $small('gram', ":: Title\nOne?\n= true\n", '{"set":"title","to":""}', "One?\n= true\n");
+        yield 'Gram: a gap stays where the blank is' => $small('gram', "Bees {=four ~six} wings.\n", '{"set":"stem","to":"They have\nabout _____ legs\nand more."}', "They have\nabout {=four ~six} legs\nand more.\n");
+        yield 'Gram: the words of a gap are escaped' => $small('gram', "The {=queen} lays.\n", '{"set":"answer","at":"A","to":"old = queen"}', "The {=old \\= queen} lays.\n");
+        yield 'Gram: a match' => $small('gram', "Match.\n= a -> b\n= c  -> d\n", '{"set":"match","at":"B","to":"e"}', "Match.\n= a -> b\n= c -> e\n");
+        yield 'Gram: a further pair' => $small('gram', "Match.\n= a -> b\n= c -> d\n", '{"add":"pair","prompt":"f -> g","match":"h"}', "Match.\n= a -> b\n= c -> d\n= f \\-> g -> h\n");
+        yield 'Gram: a further number' => $small('gram', "How many?\n=# 6\n", '{"add":"number","to":"34..36"}', "How many?\n=# 6\n=# 34..36\n");
+
         $aiken = static fn (string $change, string $old, string $new) => ['aiken', self::AIKEN, $change, str_replace($old, $new, self::AIKEN), 1];
         yield 'Aiken: the number before a stem stays' => $aiken('{"set":"stem","to":"Who?"}', 'Which bee?', 'Who?');
         yield 'Aiken: the answer follows its option' => $aiken('{"move":"option","at":"B","by":-1}', "A) worker\nB) drone\nC) queen\nANSWER: B", "A) drone\nB) worker\nC) queen\nANSWER: A");
@@ -83,6 +91,13 @@ final class AmenderTest extends TestCase
         yield 'Starred: a longer blank stays as long' => $starred('{"set":"stem","to":"They have _____ legs."}', 'Bees have ____ wings.', 'They have ____ legs.', 3);
         yield 'Starred: an accepted answer' => $starred('{"set":"answer","at":"B","to":"iv"}', 'four / 4', 'four / iv', 3);
         yield 'Starred: numbers run on' => $starred('{"remove":"question"}', self::STARRED, "1) Bees sting.\nTrue\n\n2. Bees have ____ wings.\nAnswer: four / 4\n");
+
+        yield 'Starred: a match' => $small('starred', "1. Match.\na -> b\nc  -> d\n", '{"set":"match","at":"B","to":"e"}', "1. Match.\na -> b\nc -> e\n");
+        yield 'Starred: a pair goes' => $small('starred', "1. Match.\na -> b\nc -> d\ne -> f\n", '{"remove":"pair","at":"B"}', "1. Match.\na -> b\ne -> f\n");
+        yield 'Starred: a pair moves' => $small('starred', "1. Match.\na -> b\nc -> d\ne -> f\n", '{"move":"pair","at":"C","by":-2}', "1. Match.\ne -> f\na -> b\nc -> d\n");
+        yield 'Starred: an explanation goes with its line' => $small('starred', "1. One?\nTrue\nExplanation: so\nit is.\n\n2. Two?\nFalse\n", '{"set":"explanation","to":null}', "1. One?\nTrue\n\n2. Two?\nFalse\n");
+        yield 'Starred: points before the stem go' => $small('starred', "1. (2 points) One?\nTrue\n", '{"set":"points","to":null}', "1. One?\nTrue\n");
+        yield 'Starred: one of two accepted answers goes' => $small('starred', "1. How many?\nAnswer: six / 6\n", '{"remove":"answer","at":"A"}', "1. How many?\nAnswer: 6\n");
 
         $keyed = static fn (string $change, string $old, string $new) => ['starred', self::KEYED, $change, str_replace($old, $new, self::KEYED), 1];
         yield 'a key list says it, not a star' => $keyed('{"set":"key","to":["A","C"]}', '1. b', '1. a, c');
@@ -123,6 +138,8 @@ final class AmenderTest extends TestCase
         yield ['gift', self::GIFT, '{"move":"question","to":3}', true, 'There is no place there: a question or an answer can move to the first and the last place, not beyond.'];
         yield ['gift', self::GIFT, '{"set":"stem","to":" "}', true, '“to” needs a text.'];
         yield ['gift', self::GIFT, '{"set":"colour","to":"red"}', true, '“set” “colour” is not a change.'];
+        yield ['gift', "Match {=a -> b =c -> d}\n", '{"add":"pair","to":"e","match":"f"}', true, '“to” says nothing in the change “add pair”.'];
+        yield ['gift', self::GIFT, '{"set":"title","to":"x","on":2}', true, '“on” says nothing in the change “set title”.'];
         yield ['gift', self::GIFT, 'set it', true, 'A change is JSON, such as { "set": "stem", "to": "…" }.'];
     }
 
