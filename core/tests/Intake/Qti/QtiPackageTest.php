@@ -56,6 +56,33 @@ final class QtiPackageTest extends TestCase
         ], array_map(InEnglish::of(...), $package->notes));
     }
 
+    public function testMaterialOf12KeepsItsWordsStressBreaksAndPictures(): void
+    {
+        $label = static fn (string $ident, string $material): string => "<response_label ident=\"{$ident}\"><material>{$material}</material></response_label>";
+        $item = '<item ident="i" title="Wax"><presentation><flow><material><mattext>Which bees make </mattext><matemtext>wax</matemtext><matbreak/><mattext texttype="text/plain">x &lt; 3 days?</mattext><matimage uri="hive.png" label="a hive"/></material>'
+            .'<response_lid ident="R" rcardinality="Single"><render_choice>'.$label('a', '<mattext>young workers</mattext>').$label('b', '<mattext texttype="text/html">&lt;b&gt;old&lt;/b&gt; ones</mattext>').'</render_choice></response_lid></flow></presentation>'
+            .'<resprocessing><outcomes><decvar varname="SCORE"/></outcomes><respcondition><conditionvar><varequal respident="R">a</varequal></conditionvar><setvar action="Set" varname="SCORE">1</setvar></respcondition></resprocessing></item>';
+        $package = QtiPackage::read(Zipped::of(['bank.xml' => "<questestinterop>{$item}</questestinterop>", 'hive.png' => Pictures::dot()]));
+
+        self::assertSame(<<<'GIFT'
+            // [id:i]
+            ::Wax:: [html]Which bees make <em>wax</em><br>x &lt; 3 days?<img src="hive.png" alt="a hive"> {
+              =young workers
+              ~<b>old</b> ones
+            }
+
+            GIFT, $package?->manuscript()->text);
+        self::assertSame([], $package->notes);
+    }
+
+    public function testAnOrderOf12ComesAsACommentAndIsNamed(): void
+    {
+        $label = static fn (string $ident): string => "<response_label ident=\"{$ident}\"><material><mattext>{$ident}</mattext></material></response_label>";
+        $package = QtiPackage::read('<questestinterop><item ident="o" title="Order"><presentation><material><mattext>Put them in order.</mattext></material><response_lid ident="R" rcardinality="Ordered"><render_choice>'.$label('egg').$label('larva').'</render_choice></response_lid></presentation></item></questestinterop>');
+        self::assertStringContainsString('// ', $package?->manuscript()->text ?? '');
+        self::assertSame(['Notagram has no type of question for these (render_choice), so they came as comments: “Order”.'], array_map(InEnglish::of(...), $package->notes ?? []));
+    }
+
     public function testAStimulusOf30StandsOnceBeforeItsItems(): void
     {
         $item = static fn (string $name, string $right): string => '<qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="'.$name.'" title="'.$name.'" adaptive="false" time-dependent="false"><qti-response-declaration identifier="RESPONSE" cardinality="single" base-type="identifier"><qti-correct-response><qti-value>'.$right.'</qti-value></qti-correct-response></qti-response-declaration><qti-outcome-declaration identifier="SCORE" cardinality="single" base-type="float"/><qti-assessment-stimulus-ref identifier="s" href="swarm.xml"/><qti-item-body><qti-choice-interaction response-identifier="RESPONSE" max-choices="1"><qti-prompt>Did it swarm in '.$name.'?</qti-prompt><qti-simple-choice identifier="y">Yes, on <math xmlns="http://www.w3.org/1998/Math/MathML"><msup><mi>x</mi><mn>2</mn></msup></math><qti-feedback-inline outcome-identifier="F" identifier="y" show-hide="show">Well read</qti-feedback-inline></qti-simple-choice><qti-simple-choice identifier="n">No</qti-simple-choice></qti-choice-interaction></qti-item-body><qti-response-processing template="https://purl.imsglobal.org/spec/qti/v3p0/rptemplates/match_correct.xml"/></qti-assessment-item>';

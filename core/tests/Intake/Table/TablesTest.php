@@ -187,6 +187,8 @@ final class TablesTest extends TestCase
         yield 'a workbook without its parts' => [Zipped::of(['xl/workbook.xml' => '<x/>']), 'a.xlsx', 'This file is damaged or incomplete. Open it in its program, save it again, and add it once more.'];
         yield 'a workbook with entities' => [Zipped::of(['xl/workbook.xml' => '<!DOCTYPE x [<!ENTITY a "b">]><x>&a;</x>']), 'a.xlsx', 'This file contains declarations that are unsafe to read, so it was not opened.'];
         yield 'a bomb' => [Zipped::of(['xl/workbook.xml' => '<x/>', 'xl/worksheets/sheet1.xml' => str_repeat(' ', 61_000_000)]), 'a.xlsx', 'Unpacked, this file is larger than 60 MB, the most that can be read. Split it, or remove its pictures.'];
+        yield 'with a password' => [Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'META-INF/manifest.xml' => '<manifest><encryption-data/></manifest>', 'content.xml' => 'x'], store: true), 'a.ods', 'This file is protected by a password. Save it without one, and add it again.'];
+        yield 'without its content' => [Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet'], store: true), 'a.ods', 'This file is damaged or incomplete. Open it in its program, save it again, and add it once more.'];
         yield 'broken markup' => [Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => '<a><b></a>'], store: true), 'a.ods', 'This file is damaged or incomplete. Open it in its program, save it again, and add it once more.'];
     }
 
@@ -225,6 +227,14 @@ final class TablesTest extends TestCase
             ."<table:table-row><table:table-cell>{$note}<text:p>Which lays?</text:p></table:table-cell><table:table-cell>{$note}</table:table-cell><table:table-cell><text:p>queen</text:p></table:table-cell></table:table-row></table:table></office:document-content>";
         $table = TableFiles::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
         self::assertSame(['Which lays?', '', 'queen'], $table?->rows[0]->cells);
+    }
+
+    public function testTabsAndLineBreaksInACellOfOpenDocumentStay(): void
+    {
+        $content = '<office:document-content xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:table="urn:oasis:names:tc:opendocument:xmlns:table:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"><table:table table:name="a">'
+            .'<table:table-row><table:table-cell><text:p>a<text:tab/>b<text:line-break/>c <text:span>d</text:span></text:p><text:p>e</text:p></table:table-cell><table:table-cell><text:p>f</text:p></table:table-cell></table:table-row></table:table></office:document-content>';
+        $table = TableFiles::read(Zipped::of(['mimetype' => 'application/vnd.oasis.opendocument.spreadsheet', 'content.xml' => $content], store: true), 'a.ods');
+        self::assertSame(["a\tb\nc d\ne", 'f'], $table?->rows[0]->cells);
     }
 
     public function testALongCellAndManyColumnsAreRead(): void
