@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Printed;
 
+use Notagram\Notation\Key\KeyEntry;
+use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 
@@ -18,6 +20,10 @@ final class Paper
     public array $questions = [];
 
     private ?PaperQuestion $open = null;
+    /** @var ?list<KeyEntry> */
+    private ?array $key = null;
+    /** @var ?array<int, string> its answers by number */
+    private ?array $keyed = null;
     private Section $section;
 
     /**
@@ -77,7 +83,9 @@ final class Paper
             Unmarked::options($this->questions);
         }
         $this->questions = Regrouping::matchings(Regrouping::tasks($this->questions));
-        array_walk($this->questions, Regrouping::blankedTerms(...));
+        foreach ($this->questions as $question) {
+            Regrouping::blankedTerms($question, $this->keyOf(...));
+        }
         $this->titles();
     }
 
@@ -159,8 +167,27 @@ final class Paper
         };
     }
 
+    /** What the key says of a question, by its number; empty where it says nothing. */
+    public function keyOf(PaperQuestion $question): string
+    {
+        if (null === $this->keyed) {
+            $this->keyed = [];
+            foreach ($this->key() as $entry) {
+                $this->keyed[$entry->number ?? 0] ??= $entry->answer;
+            }
+        }
+
+        return $this->keyed[$question->number()->value ?? -1] ?? '';
+    }
+
+    /** @return list<KeyEntry> what the key says, in its order */
+    public function key(): array
+    {
+        return $this->key ??= KeyList::read($this->keyText());
+    }
+
     /** The key without what stands on every page. */
-    public function keyText(): string
+    private function keyText(): string
     {
         return implode("\n", array_map(static fn (Piece $piece) => $piece->text, array_filter($this->pieces, static fn (Piece $piece) => Role::Key === $piece->role)));
     }

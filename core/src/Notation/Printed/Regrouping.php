@@ -102,8 +102,10 @@ final class Regrouping
 
     /**
      * Terms that each have a blank or brackets before them for the letter that goes with them, above the list with the letters.
+     *
+     * @param \Closure(PaperQuestion): string $keyOf what the key says of a question; empty where it says nothing
      */
-    public static function blankedTerms(PaperQuestion $question): void
+    public static function blankedTerms(PaperQuestion $question, \Closure $keyOf): void
     {
         $terms = \array_slice($question->stem, 1);
         while ([] !== $terms && !Regex::match(self::BLANK_FIRST, $terms[0]->text)) {
@@ -122,7 +124,10 @@ final class Regrouping
                 return;
             }
         }
-        // “Answer: B” picks one option, and the blanks are gaps.
+        // One letter, below or in the key, picks one option, and the blanks are gaps.
+        if (Regex::match('/^[A-Za-z]\z/', $keyOf($question))) {
+            return;
+        }
         foreach ($question->answers as $answer) {
             if (!Regex::match('/\d|[-–—=:→]\s*+[A-Za-z]\b.*[-–—=:→]/u', $answer->form()->label()->rest ?? $answer->text)) {
                 return;

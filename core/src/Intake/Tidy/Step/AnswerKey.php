@@ -11,7 +11,6 @@ use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Message\Message;
 use Notagram\Notation\Key\KeyEntry;
-use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
@@ -35,7 +34,7 @@ final readonly class AnswerKey implements TidyStep
         foreach ($draft->questions as $index => $question) {
             $byNumber[$question->paper->number()->value ?? 0][] = $index;
         }
-        foreach (KeyList::read($draft->paper->keyText()) as $place => $entry) {
+        foreach ($draft->paper->key() as $place => $entry) {
             $at = self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
             if (null !== $at && self::isFor($draft->questions[$at], $entry->answer)) {
                 $marks[$at] = $entry;

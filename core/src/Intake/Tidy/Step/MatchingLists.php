@@ -10,8 +10,6 @@ use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
-use Notagram\Notation\Key\KeyEntry;
-use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Key\MatchedLetters;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Notation\Printed\PrintedColumns;
@@ -80,6 +78,10 @@ final readonly class MatchingLists implements TidyStep
         foreach ($question->matches as $option) {
             $matches[\chr(96 + $option->mark->index)] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->body, $option->more)]));
         }
+        // What stands there twice would be lost.
+        if (\count($prompts) < \count($question->prompts) || \count($matches) < \count($question->matches)) {
+            return;
+        }
         $lists = array_merge(...array_map(static fn (DraftOption $option) => [$option->line, ...$option->more], $question->matches));
         $this->writePairs($draft, $question, $prompts, $matches, $links, [...$question->prompts, ...$lists]);
     }
@@ -98,10 +100,9 @@ final readonly class MatchingLists implements TidyStep
             return;
         }
         $links = [] === $links ? self::linksIn($question) : $links;
-        $entry = [] === $links ? self::entryOf($draft, $question) : null;
-        $links = null === $entry ? $links : MatchedLetters::in($entry->answer, $prompts);
-        if ([] !== $links && null !== $entry) {
-            $pairs = self::pairsOf($prompts, $matches, $links);
+        $ofKey = [] === $links ? MatchedLetters::in($draft->paper->keyOf($question->paper), $prompts) : [];
+        if ([] !== $ofKey) {
+            $pairs = self::pairsOf($prompts, $matches, $ofKey);
             $question->isInKey = null !== $pairs && self::putPairs($draft, $question, $lines, $pairs);
 
             return;
@@ -109,7 +110,7 @@ final readonly class MatchingLists implements TidyStep
         // A number of the key is another question's, where another question has it.
         $others = array_filter($draft->questions, static fn (DraftQuestion $other) => $other !== $question && isset($prompts[$other->paper->number()->value ?? 0]));
         $usesKey = [] === $links && [] === $others && $draft->paper->survey->hasKey;
-        foreach ($usesKey ? KeyList::read($draft->paper->keyText()) : [] as $entry) {
+        foreach ($usesKey ? $draft->paper->key() : [] as $entry) {
             if (isset($prompts[$entry->number ?? 0])) {
                 $links[$entry->number ?? 0] = strtolower($entry->answer);
             }
@@ -122,19 +123,6 @@ final readonly class MatchingLists implements TidyStep
                 }
             }
         }
-    }
-
-    /** What the key says of the question, by its number. */
-    private static function entryOf(Draft $draft, DraftQuestion $question): ?KeyEntry
-    {
-        $number = $question->paper->number()?->value;
-        foreach (null !== $number && $draft->paper->survey->hasKey ? KeyList::read($draft->paper->keyText()) : [] as $entry) {
-            if ($entry->number === $number) {
-                return $entry;
-            }
-        }
-
-        return null;
     }
 
     /**
