@@ -49,7 +49,7 @@ final class Answering
             return null !== self::keys($question, $answer);
         }
 
-        return self::isTruth($question, $answer) || ([] === self::there($question->truths) && [] === $question->pairs && [] === $question->matchRows);
+        return self::isTruth($question, $answer) || ([] === self::there($question->truths) && [] === $question->pairs && [] === $question->matchRows && [] === $question->prompts);
     }
 
     /** Whether the question has no answer yet, or the same one: what is marked at the question itself goes before a list. */

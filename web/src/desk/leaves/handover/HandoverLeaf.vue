@@ -19,7 +19,7 @@ import LossName from './LossName.vue'
 import TargetChoice from './TargetChoice.vue'
 import { styled, type StyleWords } from './target-style'
 import TargetStyle from './TargetStyle.vue'
-import { save, useFileTaking } from './useFileTaking'
+import { save, useSlowDownload } from './useSlowDownload'
 import { useProspects } from './useProspects'
 import { useWritten, type WantedTarget } from './useWritten'
 
@@ -109,7 +109,7 @@ async function copy(): Promise<void> {
   }
 }
 
-const { writing, take, stop } = useFileTaking(say)
+const { writing, take, stop } = useSlowDownload(say)
 
 /** What was typed a moment ago must be in the file. */
 async function download(address: string): Promise<void> {

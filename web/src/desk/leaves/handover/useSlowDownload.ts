@@ -2,7 +2,7 @@ import { onScopeDispose, readonly, ref } from 'vue'
 import { api, Problem } from '@/api/client'
 
 /** A file that takes seconds to write: the person sees that it is under way, and may stop it. */
-export function useFileTaking(onProblem: (message: string) => void) {
+export function useSlowDownload(onProblem: (message: string) => void) {
   const writing = ref<string | null>(null)
   let run: AbortController | null = null
 

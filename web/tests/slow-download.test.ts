@@ -1,14 +1,14 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type EffectScope, effectScope } from 'vue'
-import { useFileTaking } from '@/desk/leaves/handover/useFileTaking'
+import { useSlowDownload } from '@/desk/leaves/handover/useSlowDownload'
 
 describe('a file that takes long to write', () => {
   const said: string[] = []
   const saved: string[] = []
   let answers: ((response: Response) => void)[] = []
   let scope: EffectScope
-  const use = () => scope.run(() => useFileTaking((message) => said.push(message))) as ReturnType<typeof useFileTaking>
+  const use = () => scope.run(() => useSlowDownload((message) => said.push(message))) as ReturnType<typeof useSlowDownload>
 
   beforeEach(() => {
     said.length = saved.length = 0
