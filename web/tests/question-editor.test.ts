@@ -50,7 +50,7 @@ function open(more: Partial<QuestionTexts> = {}) {
 }
 
 const field = (wrapper: ReturnType<typeof open>['wrapper'], label: string) =>
-  wrapper.get(`textarea[aria-label="${label}"]`)
+  wrapper.get<HTMLTextAreaElement>(`textarea[aria-label="${label}"]`)
 
 describe('a question whose texts are changed', () => {
   beforeEach(() => {
@@ -71,6 +71,24 @@ describe('a question whose texts are changed', () => {
       changes: [{ set: 'stem', to: 'Which one?' }],
       was: 'Which bee?',
     })
+    wrapper.unmount()
+  })
+
+  it('takes the focus also where its texts come a moment later, and only once', async () => {
+    texts.mockResolvedValueOnce(null)
+    const { wrapper } = open()
+    texts.mockResolvedValueOnce(null).mockResolvedValue(TEXTS)
+    await flushPromises()
+    expect(wrapper.find('textarea').exists()).toBe(false)
+    await wrapper.setProps({ version: 'v2' })
+    await flushPromises()
+    await wrapper.setProps({ version: 'v3' })
+    await flushPromises()
+    expect(document.activeElement).toBe(field(wrapper, 'Question text').element)
+    field(wrapper, 'Option B').element.focus()
+    await wrapper.setProps({ version: 'v4' })
+    await flushPromises()
+    expect(document.activeElement).toBe(field(wrapper, 'Option B').element)
     wrapper.unmount()
   })
 

@@ -8,7 +8,8 @@ describe('a file that takes long to write', () => {
   const saved: string[] = []
   let answers: ((response: Response) => void)[] = []
   let scope: EffectScope
-  const use = () => scope.run(() => useSlowDownload((message) => said.push(message))) as ReturnType<typeof useSlowDownload>
+  const use = () =>
+    scope.run(() => useSlowDownload((message) => said.push(message))) as ReturnType<typeof useSlowDownload>
 
   beforeEach(() => {
     said.length = saved.length = 0

@@ -11,11 +11,14 @@ import { Problem } from '@/api/client'
 export function useLatest<T>(ask: () => Promise<T>, pause: number) {
   const answer = shallowRef<T | null>(null)
   const refusal = ref('')
+  /** Whether the latest question is still without an answer. */
+  const isAsking = ref(false)
   let latest = 0
 
   /** The answer, unless it was overtaken or refused. */
   async function now(): Promise<T | null> {
     const mine = ++latest
+    isAsking.value = true
     let found: T | null = null
     let refused = ''
     try {
@@ -25,6 +28,7 @@ export function useLatest<T>(ask: () => Promise<T>, pause: number) {
       refused = error.message
     }
     if (mine !== latest) return null
+    isAsking.value = false
     refusal.value = refused
     if (found) answer.value = found
     return found
@@ -35,8 +39,16 @@ export function useLatest<T>(ask: () => Promise<T>, pause: number) {
     latest += 1
     answer.value = null
     refusal.value = ''
+    isAsking.value = false
   }
   onScopeDispose(() => (latest += 1))
 
-  return { answer: shallowReadonly(answer), refusal: readonly(refusal), now, soon: useDebounceFn(now, pause), forget }
+  return {
+    answer: shallowReadonly(answer),
+    refusal: readonly(refusal),
+    isAsking: readonly(isAsking),
+    now,
+    soon: useDebounceFn(now, pause),
+    forget,
+  }
 }

@@ -1,46 +1,41 @@
 import { useDebounceFn } from '@vueuse/core'
-import { onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
-import { api, type TableReading, type TableWish } from '@/api/client'
+import { onScopeDispose, type Ref, watch } from 'vue'
+import { api, type TableWish } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
 export type Wish = Omit<TableWish, 'base'>
 
+/** Milliseconds without a change of the source before its rows are read anew. */
+const PAUSE = 250
+
 /** What the rows of the source become, as the person wants them read. */
 export function useTable(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string, wish: Readonly<Ref<Wish>>) {
   const { asked } = useNotice()
-  const table = shallowRef<(TableReading & { base: string }) | null>(null)
-  const isWorking = ref(true)
   let isOver = false
-  let latest = 0
-  let last: Promise<void> = Promise.resolve()
+  let last: Promise<unknown> = Promise.resolve()
 
-  function work(): Promise<void> {
-    return (last = ask())
-  }
-
-  async function ask(): Promise<void> {
-    if (isOver) return
-    isWorking.value = true
-    const mine = ++latest
+  const { answer, isAsking, now } = useLatest(async () => {
     const base = await desk.base()
-    const answer = await asked(() => api.table(sheetId, { base, ...wish.value }))
-    // Something else may have been chosen meanwhile: the last answer is the one that counts.
-    if (isOver || mine !== latest) return
-    if (answer) table.value = { ...answer, base }
-    isWorking.value = false
+    const table = await asked(() => api.table(sheetId, { base, ...wish.value }))
+    return table && { ...table, base }
+  }, PAUSE)
+
+  function work(): void {
+    if (!isOver) last = now()
   }
 
-  watch(() => desk.reading.value.hash, useDebounceFn(work, 250))
+  watch(() => desk.reading.value.hash, useDebounceFn(work, PAUSE))
   watch(wish, work)
-  void work()
+  work()
   /** The source is about to become something else: nothing more is asked. */
   const stop = () => (isOver = true)
   onScopeDispose(stop)
 
   return {
-    table: shallowReadonly(table),
-    isWorking: readonly(isWorking),
+    table: answer,
+    isWorking: isAsking,
     /** Until what was chosen last is answered. */
     whenDone: () => last,
     stop,

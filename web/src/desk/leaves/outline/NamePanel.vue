@@ -19,13 +19,13 @@ const PARTS = ['{last}', '{path}', '{n}', '{nn}', '{nnn}', '{words}']
 const pattern = ref('{last} – {nn}')
 const all = ref(false)
 const questions = computed(() => (chosen.length ? [...chosen] : null))
-const { found, refusal, isReady, take } = useProposal(
+const { proposal, refusal, isReady, take } = useProposal(
   desk,
   () => [pattern.value, all.value, questions.value],
   (base) => api.naming(sheetId, { base, pattern: pattern.value, all: all.value, questions: questions.value }),
   (proposal) => emit('show', proposal),
 )
-const count = computed(() => found.value?.values.length ?? 0)
+const count = computed(() => proposal.value?.values.length ?? 0)
 
 async function name(): Promise<void> {
   if (!(await take())) return
@@ -38,7 +38,7 @@ async function name(): Promise<void> {
 <template>
   <OutlinePanel
     :refusal="refusal"
-    :notes="found?.notes ?? []"
+    :notes="proposal?.notes ?? []"
     :action="t('outline.name', count)"
     :is-ready="isReady"
     @take="name"

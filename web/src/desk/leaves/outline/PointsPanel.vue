@@ -36,7 +36,7 @@ const all = ref(false)
 const decimal = (typed: string) => typed.trim().replace(',', '.')
 const isNumber = (typed: string) => /^\d{1,7}(\.\d{1,2})?$/.test(decimal(typed))
 const questions = computed(() => (chosen.length ? [...chosen] : null))
-const { found, refusal, isReady, take } = useProposal(
+const { proposal, refusal, isReady, take } = useProposal(
   desk,
   () => [way.value, each.value, total.value, step.value, all.value, questions.value],
   (base) => {
@@ -50,7 +50,7 @@ const { found, refusal, isReady, take } = useProposal(
   },
   (proposal) => emit('show', proposal),
 )
-const count = computed(() => found.value?.values.length ?? 0)
+const count = computed(() => proposal.value?.values.length ?? 0)
 
 async function score(): Promise<void> {
   if (!(await take())) return
@@ -63,7 +63,7 @@ async function score(): Promise<void> {
 <template>
   <OutlinePanel
     :refusal="refusal"
-    :notes="found?.notes ?? []"
+    :notes="proposal?.notes ?? []"
     :action="t('outline.score', count)"
     :is-ready="isReady"
     @take="score"

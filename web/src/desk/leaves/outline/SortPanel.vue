@@ -23,7 +23,7 @@ const { say } = useNotice()
 const typed = ref('')
 const staysInPlace = ref(false)
 const path = computed(() => pathOf(typed.value))
-const { found, refusal, isReady, take } = useProposal(
+const { proposal, refusal, isReady, take } = useProposal(
   desk,
   () => [path.value, staysInPlace.value, chosen],
   (base) =>
@@ -52,7 +52,7 @@ async function sort(): Promise<void> {
 <template>
   <OutlinePanel
     :refusal="refusal"
-    :notes="found?.notes ?? []"
+    :notes="proposal?.notes ?? []"
     :action="t('outline.sortInto', chosen.length)"
     :is-ready="isReady"
     @take="sort"

@@ -1,7 +1,17 @@
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, watch } from 'vue'
 import { Problem, type Proposal } from '@/api/client'
+import { useLatest } from '@/composables/useLatest'
 import type { AmendingDesk } from '../../useAmend'
+
+/** Milliseconds without a change before it is asked what would come of it. */
+const PAUSE = 200
+
+/** What was proposed for which text and which wish; nothing where nothing is wished that could be. */
+interface Found {
+  proposal: Proposal | null
+  base: string
+  of: string
+}
 
 /**
  * What many questions would become: asked for while a person chooses, shown in the rows, and taken as one step.
@@ -14,39 +24,38 @@ export function useProposal(
   ask: (base: string) => Promise<Proposal> | null,
   onShown: (proposal: Proposal | null) => void,
 ) {
-  const found = shallowRef<(Proposal & { base: string; of: string }) | null>(null)
-  const refusal = ref('')
   const of = () => JSON.stringify(wish())
 
-  const look = useDebounceFn(async () => {
+  async function found(): Promise<Found> {
     const asked = of()
     const base = await desk.base()
     const call = ask(base)
-    let answer: Proposal | null = null
-    refusal.value = ''
     try {
-      answer = call && (await call)
+      return { proposal: call && (await call), base, of: asked }
     } catch (error) {
-      if (!(error instanceof Problem)) throw error
       // The text became another: what is typed next asks again.
-      if (error.status !== 409) refusal.value = error.message
+      if (error instanceof Problem && error.status === 409) return { proposal: null, base, of: asked }
+      throw error
     }
-    if (of() !== asked) return
-    found.value = answer && { ...answer, base, of: asked }
-    onShown(answer)
-  }, 200)
-  watch(wish, look, { immediate: true, deep: true })
-  onBeforeUnmount(() => onShown(null))
+  }
+  const { answer, refusal, now, soon, forget } = useLatest(found, PAUSE)
+  watch(wish, soon, { immediate: true, deep: true })
+  watch([answer, refusal], () => onShown(refusal.value ? null : (answer.value?.proposal ?? null)))
+  onBeforeUnmount(() => {
+    forget()
+    onShown(null)
+  })
 
+  const proposal = computed(() => (refusal.value ? null : (answer.value?.proposal ?? null)))
   /** Whether what is shown is what would be taken. */
-  const isReady = computed(() => (found.value?.edits.length ?? 0) > 0 && found.value?.of === of())
+  const isReady = computed(() => (proposal.value?.edits.length ?? 0) > 0 && answer.value?.of === of())
 
   async function take(): Promise<boolean> {
     // Enter may be quicker than the answer.
-    if (!isReady.value) await look()
-    const { value } = found
-    return value !== null && isReady.value && (await desk.applied(value.base, value.edits))
+    if (!isReady.value) await now()
+    const { base } = answer.value ?? {}
+    return base !== undefined && isReady.value && (await desk.applied(base, proposal.value?.edits ?? []))
   }
 
-  return { found, refusal, isReady, take, look }
+  return { proposal, refusal, isReady, take }
 }

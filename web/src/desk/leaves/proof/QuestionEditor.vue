@@ -41,8 +41,10 @@ async function load(): Promise<void> {
 }
 watch(() => version, load)
 
-onMounted(async () => {
-  await load()
+onMounted(load)
+// A text that became another while they were asked for lets them come a moment later.
+const stop = watch(texts, async () => {
+  stop()
   await nextTick()
   const wanted = root.value?.querySelector<HTMLElement>(`[data-at="${at}"] textarea`)
   ;(wanted ?? root.value?.querySelector<HTMLElement>('textarea'))?.focus({ preventScroll: true })
