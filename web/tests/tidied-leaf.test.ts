@@ -85,10 +85,16 @@ const desk = {
   sheet: shallowRef(sheet({ notes: ['Comments were left out.'], awaitsTidying: true, notation: 'starred' })),
 }
 
+/** Like the real one, it shows nothing for a choice without a value. */
+const Chooser = {
+  props: ['modelValue', 'options'],
+  template: '<i>{{ modelValue && options.find(({ id }) => id === modelValue)?.label }}</i>',
+}
+
 async function open() {
   const shown = mount(TidiedLeaf, {
     props: { desk, sheetId: 's1' },
-    global: { plugins: plugins(), stubs: { FacingList: List, Select: { template: '<i />' } } },
+    global: { plugins: plugins(), stubs: { FacingList: List, Select: Chooser } },
   })
   await flushPromises()
   const button = (name: string) => shown.findAll('button').find((one) => one.text() === name)
@@ -193,6 +199,12 @@ describe('the leaf Tidied', () => {
     expect(desk.change).toHaveBeenCalledExactlyOnceWith({ awaitsTidying: false })
     expect(said).toHaveBeenCalledExactlyOnceWith('The tidied text is now on the left.', expect.any(Function))
     expect(shown.emitted('taken')).toHaveLength(1)
+  })
+
+  it('goes on in its own notation where nobody chose another, and says which that is', async () => {
+    const { shown } = await open()
+    expect(shown.find('.as').text()).toContain('Starred list')
+    expect(api.tidying).toHaveBeenCalledWith('s1', expect.objectContaining({ goesOnIn: null }))
   })
 
   it('goes on in a fuller notation by choice, with what that loses named first', async () => {

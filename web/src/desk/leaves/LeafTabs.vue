@@ -15,6 +15,9 @@ const { count, open } = defineProps<{
 const isSourceOpen = defineModel<boolean>('source', { required: true })
 const { t } = useI18n()
 
+/** Of more than so many, each is narrower, so that all are in sight on a laptop. */
+const MOST_WIDE = 6
+
 const levels = computed(() =>
   (['fault', 'doubt', 'hint'] as const).filter((level) => count.isWhole && count[level] > 0),
 )
@@ -41,7 +44,7 @@ watch(
 </script>
 
 <template>
-  <nav ref="tabs" class="leaf-tabs" :aria-label="t('desk.leaves')">
+  <nav ref="tabs" class="leaf-tabs" :class="{ 'is-many': names.length > MOST_WIDE }" :aria-label="t('desk.leaves')">
     <button
       v-if="hasSource"
       type="button"
@@ -135,6 +138,15 @@ nav.leaf-tabs {
 @media (width < 1400px) {
   .leaf-tabs > * {
     padding-inline: 11px;
+  }
+
+  nav.leaf-tabs.is-many {
+    gap: 0;
+    padding-inline-start: 0;
+  }
+
+  .is-many > * {
+    padding-inline: 9px;
   }
 }
 

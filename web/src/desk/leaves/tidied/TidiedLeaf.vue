@@ -38,15 +38,17 @@ const emit = defineEmits<{ moved: []; taken: [] }>()
 const { t } = useI18n()
 const { say, asked } = useNotice()
 const { offer } = useOffer()
+/** Its own notation, whichever that is; a choice without a value would be shown as none. */
+const OWN = 'own'
 /** What the tidied text goes on in. */
-const chosen = useLocalStorage('notagram.tidied-as', '')
+const chosen = useLocalStorage('notagram.tidied-as', OWN)
 const notation = computed(() => offer.value.notations.find(({ id }) => id === desk.sheet.value?.notation))
 /** Its own notation, and those that hold more. */
 const notations = computed(() => [
-  { id: '', label: notation.value?.label ?? '' },
+  { id: OWN, label: notation.value?.label ?? '' },
   ...offer.value.notations.filter(({ id, parts }) => parts.includes('title') && id !== notation.value?.id),
 ])
-const goesOnIn = computed(() => notations.value.find(({ id }) => id && id === chosen.value) ?? null)
+const goesOnIn = computed(() => notations.value.find(({ id }) => id !== OWN && id === chosen.value) ?? null)
 const { tidied, refusedSteps, refusedLines, isWorking, changes, toggleStep, toggleLine } = useTidied(
   desk,
   sheetId,
