@@ -50,7 +50,7 @@ final readonly class PaperWords
         public string $farewell,
         public string $remark,
         public string $statement,
-        public string $tickAll,
+        private string $tickAll,
         public array $kinds,
         private array $truths,
         private array $littleWords,
@@ -193,6 +193,12 @@ final readonly class PaperWords
         }
 
         return $best;
+    }
+
+    /** Whether a line says, as papers do that are printed here, that several answers may be right. */
+    public function asksToTickAll(string $line): bool
+    {
+        return Regex::match("~^\\s*+(?:{$this->tickAll})\\s*+\\z~iu", $line);
     }
 
     /** What kind of question a heading announces for those below it; null where it announces none. */

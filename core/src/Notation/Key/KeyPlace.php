@@ -64,8 +64,11 @@ final class KeyPlace
     {
         $entries = KeyList::read(implode("\n", $lines));
         foreach ($entries as $entry) {
-            if (\strlen($entry->answer) > self::LONGEST_ANSWER || str_ends_with($entry->answer, '?')) {
-                return false;
+            // Several forms of an answer, or what goes with what, may be long together.
+            foreach (Regex::split('~ / |; ~', $entry->answer) as $part) {
+                if (\strlen($part) > self::LONGEST_ANSWER || str_ends_with($part, '?')) {
+                    return false;
+                }
             }
         }
 

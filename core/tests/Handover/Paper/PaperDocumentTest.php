@@ -25,6 +25,8 @@ use Notagram\Tests\Handover\Qti\Package;
 use Notagram\Tests\Pictures;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Papers as documents of word processors; that these show the same numbers and letters was seen in LibreOffice 7.4. */
 final class PaperDocumentTest extends TestCase
@@ -159,6 +161,46 @@ final class PaperDocumentTest extends TestCase
         self::assertMatchesRegularExpression("/_____ queen\n_____ drone\n_____ worker\nA\\. \\d+ days\nB\\. \\d+ days\nC\\. \\d+ days\n\nAnswers\n\n1\\. queen – [ABC]; drone – [ABC]; worker – [ABC]\n/", $text);
         $letter = substr($text, (int) strpos($text, '. 24 days') - 1, 1);
         self::assertStringContainsString("drone – {$letter}", $text);
+    }
+
+    /** Plain questions of every kind that a paper shows, in any order and number; texts that look like other parts of a test are the fuzzer's. */
+    public function testRandomSheetsComeBackAsTheyWere(): void
+    {
+        $random = new Randomizer(new Mt19937(20_261_128));
+        for ($sheet = 0; $sheet < 60; ++$sheet) {
+            $gift = '';
+            for ($number = $random->getInt(1, 12); $number > 0; --$number) {
+                $gift .= self::randomQuestion($random)."\n\n";
+            }
+            $style = implode(',', array_filter([['as-docx', 'as-odt'][$random->getInt(0, 1)], 'key-last-page', ['', 'columns-2'][$random->getInt(0, 1)], ['', 'points-shown'][$random->getInt(0, 1)]]));
+            self::assertComesBack($gift, $style);
+        }
+    }
+
+    private static function randomQuestion(Randomizer $random): string
+    {
+        $words = ['queen', 'drone', 'worker', 'wax', 'honey', 'pollen', 'swarm', 'smoker', 'frame', 'brood', 'nectar', 'feeder', 'hive tool', 'royal jelly', 'propolis', 'sting', 'dance', 'cell', '16 days', '35 °C', 'H2O', 'two of them', 'in May'];
+        /** @return list<string> */
+        $some = static function (int $count) use ($random, $words): array {
+            $taken = \array_slice($random->shuffleArray($words), 0, $count);
+
+            return array_map(static fn (string $word) => 0 === $random->getInt(0, 3) ? "the {$word} of the colony" : $word, $taken);
+        };
+        [$one, $other] = $some(2);
+        $stem = ["What does {$one} have to do with {$other}?", "Think of {$one}. Which fits?", "Why is {$one} near {$other} in summer", "Name what goes with {$one}:", "Bees know {$one}, and beekeepers know {$other}."][$random->getInt(0, 4)];
+        // What is asked begins with words, so that no two begin alike.
+        $stem = ['Hive', 'Garden', 'Winter', 'Club', 'Market'][$random->getInt(0, 4)]." {$random->getInt(1, 900)}: {$stem}";
+        $options = $some($random->getInt(2, 6));
+        $key = $random->getInt(0, \count($options) - 1);
+
+        return match ($random->getInt(0, 5)) {
+            0 => $stem.' {'.implode(' ', array_map(static fn (int $at, string $text) => ($at === $key ? '=' : '~').$text, array_keys($options), $options)).'}',
+            1 => $stem.' {'.implode(' ', array_map(static fn (int $at, string $text) => ($at < max(2, $key) ? ['', '', '~%50%', '~%33.33333%', '~%25%', '~%20%'][max(2, $key)] : '~%-100%').$text, array_keys($options), $options)).'}',
+            2 => "{$stem} {".['T', 'F'][$random->getInt(0, 1)].'}',
+            3 => $stem.' {='.implode(' =', \array_slice($options, 0, $random->getInt(1, 3))).'}',
+            4 => $stem.' {='.implode(' =', array_map(static fn (string $prompt, string $match) => "{$prompt} -> {$match} here", \array_slice($options, 0, 2), \array_slice($some(2), 0, 2))).'}',
+            default => "{$stem} {}",
+        };
     }
 
     /** @return list<Question> */

@@ -10,7 +10,6 @@ use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Role;
-use Notagram\Source\Regex;
 
 /** Drops headings and instructions, and gives their questions what they say: points, and the kind of a bare stem. */
 final readonly class Sections implements TidyStep
@@ -30,7 +29,7 @@ final readonly class Sections implements TidyStep
         foreach ($draft->questions as $question) {
             $last = $question->last();
             // A paper that was printed here says so itself, and will again.
-            if ([] !== $question->options && $last !== $question->first() && Regex::match('~^\s*+(?:'.PaperWords::all()->tickAll.')\s*+\z~iu', $last->body)) {
+            if ([] !== $question->options && $last !== $question->first() && PaperWords::all()->asksToTickAll($last->body)) {
                 $draft->drop($last);
             }
         }

@@ -84,13 +84,16 @@ final readonly class WrappedLines implements TidyStep
         return $left;
     }
 
-    /** Whether a line has a letter or number of its own, which would be lost within another line. */
+    /** Whether a line has a letter or number of its own, which would be lost within another line, or tells what to do. */
     private static function beginsSomething(string $text): bool
     {
         foreach (Lexer::form($text)->options() as $mark) {
             if (!$mark->isUnlettered() && 'A' !== $mark->style) {
                 return true;
             }
+        }
+        if (PaperWords::all()->asksToTickAll($text)) {
+            return true;
         }
         $number = Lexer::form($text)->numbers()[0] ?? null;
 
