@@ -32,6 +32,8 @@ final class KeyListTest extends TestCase
         yield 'a table with blanks between' => ["1   2   3\nT   F   T", '1=T 2=F 3=T'];
         yield 'two columns' => ["1. a\t3. c\n2. b\t4. d", '1=a 3=c 2=b 4=d'];
         yield 'words' => ["1. True\n2. wax\n3. sixteen / 16", '1=True 2=wax 3=sixteen / 16'];
+        yield 'a number above a word, of two lines' => ["1. 35\n2. wax", '1=35 2=wax'];
+        yield 'two numbers' => ["1. 34..36\n2. -7", '1=34..36 2=-7'];
         yield 'by part' => ['I: 1 A 2 B; II: 1 C', 'I/1=A I/2=B II/1=C'];
         yield 'where it stands' => ['Answers on page 8: 1c, 2b', '1=c 2=b'];
         yield 'no list' => ['Which bee lays eggs?', ''];

@@ -92,6 +92,10 @@ final class KeyList
         if (\count($lines) < 2 || 0 !== \count($lines) % 2 || !Regex::match('~^\s*+\d++\.?\s++\d[\d.\s]*+\z~', $lines[0])) {
             return null;
         }
+        // “1. 35” above “2. wax” is an entry, whose answer is a number.
+        if (Regex::match('~^\s*+\d++[.)]\s~', $lines[0]) && Regex::match('~^\s*+\d++[.)]\s~', $lines[1])) {
+            return null;
+        }
         $entries = [];
         foreach (array_chunk($lines, 2) as [$numbers, $answers]) {
             $row = self::rows($numbers, $answers);

@@ -242,7 +242,7 @@ final class Lexer
         }
         $sign = '(?:[✅✔✓☑👉🔑💡📝ℹ➡]\x{FE0F}?\s*+)?+[(\[]?';
         $correct = "(?:(?:the|la|die|der|das|le|il|lo|de|het|a|o)\\s++)?(?:(?:{$words->correct})(?:\\s++|(?=:)))";
-        if (Regex::match("~^{$sign}(?:{$correct}?+(?:{$words->answer}|(?:{$words->option})(?<={$words->option})(?!.*\\?))(?:\\s++(?:{$words->correct}))?(?:\\s++(?:is|ist|es|est|è))?+(?:\\s*+[.:=–-]){1,2}|(?:{$words->correct})\\s*+:)\\s*+~iu", $text, $match)) {
+        if (Regex::match("~^{$sign}(?:{$correct}?+(?:{$words->answer}|(?:{$words->option})(?<={$words->option})(?!.*\\?))(?:\\s++(?:{$words->correct}))?(?:\\s++(?:is|ist|es|est|è))?+\\s*+[.:=–-](?:\\s*+(?:[.:=]|[–-](?!\\d)))?+|(?:{$words->correct})\\s*+:)\\s*+~iu", $text, $match)) {
             return new Labelled(Label::Answer, $match[0], substr($text, \strlen($match[0])));
         }
         if (Regex::match('~^[AR]\s?:\s++(?=\S)~u', $text, $match)) {

@@ -193,12 +193,17 @@ final class PaperDocumentTest extends TestCase
         $options = $some($random->getInt(2, 6));
         $key = $random->getInt(0, \count($options) - 1);
 
-        return match ($random->getInt(0, 5)) {
+        $category = 0 === $random->getInt(0, 5) ? '$CATEGORY: '.['The hive', 'The year/Spring', 'Tools'][$random->getInt(0, 2)]."\n\n" : '';
+
+        return $category.match ($random->getInt(0, 8)) {
             0 => $stem.' {'.implode(' ', array_map(static fn (int $at, string $text) => ($at === $key ? '=' : '~').$text, array_keys($options), $options)).'}',
             1 => $stem.' {'.implode(' ', array_map(static fn (int $at, string $text) => ($at < max(2, $key) ? ['', '', '~%50%', '~%33.33333%', '~%25%', '~%20%'][max(2, $key)] : '~%-100%').$text, array_keys($options), $options)).'}',
             2 => "{$stem} {".['T', 'F'][$random->getInt(0, 1)].'}',
             3 => $stem.' {='.implode(' =', \array_slice($options, 0, $random->getInt(1, 3))).'}',
             4 => $stem.' {='.implode(' =', array_map(static fn (string $prompt, string $match) => "{$prompt} -> {$match} here", \array_slice($options, 0, 2), \array_slice($some(2), 0, 2))).'}',
+            5 => "{$stem} {#".['6', '-3.5', '34..36', '35:1'][$random->getInt(0, 3)].'}',
+            6 => "At the {$one} bees {={$options[0]} =".($options[1] ?? 'it').'} every day.',
+            7 => "Near {$other} there is {=".implode(' ~', $options).'} for the bees.',
             default => "{$stem} {}",
         };
     }
