@@ -9,7 +9,7 @@ use Notagram\Source\Regex;
 /** Parts lines on which several things stand: options side by side or behind their stem, questions that run on. */
 final class Pieces
 {
-    private const LABEL = '/(?<![^\s])(?:(?<star>\*|[✓✔]\s?)?(?<open>[(\[])?(?<letter>[A-Za-z]|i{2,3}|iv|vi{1,3})(?<close>(?(open)[)\]]|(?:[.)\/]|[–-](?=\s))))(?<after>\*(?=\s))?(?=\s*\S)|(?<in>\()?(?<number>\d{1,3})(?(in)\)|[.)])(?=\s+\S))/u';
+    private const LABEL = '/(?<![^\s])(?:(?<star>\*|[✓✔]\s?)?(?<open>[(\[])?(?<letter>[A-Za-z]|i{2,3}|iv|vi{1,3})(?<close>(?(open)[)\]]|(?:[.)\/]|[:–-](?=\s))))(?<after>\*(?=\s))?(?=\s*\S)|(?<in>\()?(?<number>\d{1,3})(?(in)\)|[.)])(?=\s+\S))/u';
     private const BOX = '/(?<=\s|^)(?:[☐□◻▢❏❑○◯☑☒◉]|\[\s?\]|\[[xX]\]|\(\s\))\s*+(?=[^\s☐□◻▢❏❑○◯☑☒\[(])/u';
     private const ROMAN = ['ii' => 2, 'iii' => 3, 'iv' => 4, 'vi' => 6, 'vii' => 7, 'viii' => 8];
 
@@ -18,7 +18,7 @@ final class Pieces
     {
         $text = $line->trimmed();
         $lead = substr($line->text, 0, \strlen($line->text) - \strlen(ltrim($line->text)));
-        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z](?:[.)\]\/]|[–-]\s)|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)|^A\s.*\s{2}B\s|^O\s.*\s{2}O\s/u', $text)) {
+        if (\strlen($text) < 8 || !Regex::match('/\s\*?[(\[]?(?:[A-Za-z](?:[.)\]\/]|[:–-]\s)|i[ivx]{0,3}[.)])|[☐□◻▢❏❑○◯☑☒]|\[[ xX]?\]|\(\s\)|^A\s.*\s{2}B\s|^O\s.*\s{2}O\s/u', $text)) {
             return [new Piece($line, $lead, $text, false)];
         }
         $cuts = null === Lexer::truthsBehind($text) ? self::cuts($text) : [];
@@ -71,6 +71,10 @@ final class Pieces
             $letter = $match['letter'][0] ?? '';
             $close = $match['close'][0] ?? '';
             $style = ($match['open'][0] ?? '').(ctype_upper($letter) ? 'A' : 'a').$close;
+            if (':' === $close && !$isWide) {
+                // “Note A: see B: both are meant” within a sentence.
+                continue;
+            }
             if (\strlen($letter) > 1) {
                 $labels[] = new InlineLabel('roman'.$close, self::ROMAN[$letter] ?? 0, $at, $isWide);
             } else {
