@@ -60,6 +60,9 @@ ul {
 }
 
 .where {
+  display: inline-flex;
+  flex-wrap: wrap;
+  column-gap: 6px;
   color: var(--soft);
 }
 
