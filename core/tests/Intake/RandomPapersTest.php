@@ -18,6 +18,8 @@ use Random\Randomizer;
 final class RandomPapersTest extends TestCase
 {
     private const NUMBERS = ['%d. ', '%d) ', '(%d) ', 'Question %d: ', '%d.- ', "%d.\t", '____ %d. ', 'Q%d. '];
+    /** In each language: true, false, the label of an answer, what says that it is right. */
+    private const WORDS = [['True', 'False', 'Answer', 'correct'], ['Richtig', 'Falsch', 'Antwort', 'richtig'], ['Vrai', 'Faux', 'Réponse', 'correct'], ['Verdadero', 'Falso', 'Respuesta', 'correcta'], ['Vero', 'Falso', 'Risposta', 'corretta'], ['Waar', 'Onwaar', 'Antwoord', 'juist'], ['Verdadeiro', 'Falso', 'Resposta', 'correta']];
     private const HEADINGS = ['Answers', 'Answer key:', 'KEY', 'Solutions', 'Lösungen:', 'Corrigé', 'Antwoorden'];
     private const LETTERS = ['- ', '☐ ', '[ ] ', '• ', 'a) ', 'A. ', '(a) ', 'a. ', "A)\t", '    a) ', 'A: '];
     private const STEMS = ['Which of these do bees need in %s?', 'What does a beekeeper do with the hive number %s in spring', 'Name what the workers carry home to the frames of hive %s:', 'In the year %s the club moved its hives; why?', 'Bees of colony %s fly', 'Think of the apiary on page %s. What is missing there?'];
@@ -38,6 +40,7 @@ final class RandomPapersTest extends TestCase
     {
         $number = self::NUMBERS[$random->getInt(0, \count(self::NUMBERS) - 1)];
         $letter = self::LETTERS[$random->getInt(0, \count(self::LETTERS) - 1)];
+        [$true, $false, $label, $correct] = self::WORDS[$random->getInt(0, 6)];
         $isApart = 1 === $random->getInt(0, 1);
         $hasPoints = 0 === $random->getInt(0, 2);
         $isWide = 0 === $random->getInt(0, 4);
@@ -58,9 +61,10 @@ final class RandomPapersTest extends TestCase
             // Wrapped, as on a narrow page.
             array_push($lines, ...0 === $random->getInt(0, 3) && \strlen($shown) > 55 && false !== $place ? [substr($shown, 0, $place), substr($shown, $place + 1)] : [$shown]);
             if (3 === $kind) {
-                $answer = ['True', 'False'][$random->getInt(0, 1)];
-                $lines[] = 'True   False';
-                $meant[] = "{$stem} | {$answer}";
+                $place = $random->getInt(0, 1);
+                $answer = [$true, $false][$place];
+                $lines[] = "{$true}   {$false}";
+                $meant[] = "{$stem} | ".['True', 'False'][$place];
             } elseif (4 === $kind) {
                 $answer = self::OPTIONS[$random->getInt(0, 8)];
                 $lines[] = '____________________';
@@ -69,11 +73,11 @@ final class RandomPapersTest extends TestCase
                 $options = \array_slice($random->shuffleArray(self::OPTIONS), 0, $random->getInt(3, 5));
                 $right = 2 === $kind ? [0, 2] : [$random->getInt(0, \count($options) - 1)];
                 $answer = implode(', ', array_map(static fn (int $place) => \chr(97 + $place), $right));
-                $marked = array_map(static function (int $place, string $option) use ($letter, $key, $right): string {
+                $marked = array_map(static function (int $place, string $option) use ($letter, $key, $right, $correct): string {
                     $isRight = \in_array($place, $right, true);
-                    $label = strtr($letter, ['a' => \chr(97 + $place), 'A' => \chr(65 + $place)]);
+                    $mark = strtr($letter, ['a' => \chr(97 + $place), 'A' => \chr(65 + $place)]);
 
-                    return ($isRight && 'star' === $key ? '*'.ltrim($label) : $label).$option.($isRight && 'word' === $key ? ' (correct)' : '');
+                    return ($isRight && 'star' === $key ? '*'.ltrim($mark) : $mark).$option.($isRight && 'word' === $key ? " ({$correct})" : '');
                 }, array_keys($options), $options);
                 array_push($lines, ...$isWide ? [''] : [], ...match ($isLettered ? $layout : 0) {
                     1 => [implode('     ', $marked)],
@@ -86,7 +90,7 @@ final class RandomPapersTest extends TestCase
             }
             // What has no options to mark has its answer below it, where there is no key.
             if ('below' === $key || ($kind > 2 && \in_array($key, ['star', 'word'], true))) {
-                $lines[] = "Answer: {$answer}";
+                $lines[] = "{$label}: {$answer}";
             }
             $answers[$at] = $answer;
             array_push($lines, ...$isApart ? [''] : []);
