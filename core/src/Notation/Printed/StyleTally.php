@@ -33,6 +33,10 @@ final class StyleTally
     {
         $form = Lexer::form($line->trimmed());
         foreach ($form->numbers() as $mark) {
+            if ('Q:' === $mark->style && $this->isNextLetter($form->options())) {
+                // “D:” asks in Italian; below “C:” it is an option.
+                continue;
+            }
             $this->number($mark, $mark->style.($isIndented ? '+' : ''));
         }
         $this->letters[] = $form->options();
@@ -48,6 +52,18 @@ final class StyleTally
                 $this->order[] = ['', $mark->index];
             }
         }
+    }
+
+    /** @param list<OptionMark> $options */
+    private function isNextLetter(array $options): bool
+    {
+        foreach ($options as $option) {
+            if (!$option->isUnlettered() && $option->index > 1 && $option->index === ($this->lastLetters[$option->style] ?? -1) + 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function number(NumberMark $mark, string $style): void
