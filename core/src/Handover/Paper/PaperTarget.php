@@ -120,7 +120,7 @@ final readonly class PaperTarget implements PageTarget
     private function file(ReadSheet $sheet, KeptPictures $pictures): string
     {
         $seed = $this->plan->seed ?? self::words($sheet);
-        $versions = array_map(fn (int $version) => (new PaperOrder($this->plan, "{$seed}/{$version}"))->of($sheet), range(1, $this->plan->versions));
+        $versions = array_map(fn (int $version) => (new PaperOrder($this->plan, "{$seed}/{$version}"))->of($sheet), range(0, $this->plan->versions - 1));
         $inside = new KeptPictures(array_map(static fn (KeptPicture $kept) => new KeptPicture($kept->number, $kept->name, $kept->mediaType, null === $kept->mediaType ? null : $kept->dataAddress(), $kept->bytes(...)), $pictures->all));
 
         $phrases = null === $this->plan->language ? PaperPhrases::like(self::stems($sheet)) : PaperPhrases::in($this->plan->language);
