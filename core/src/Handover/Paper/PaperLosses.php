@@ -52,7 +52,8 @@ final class PaperLosses
         });
         PictureMark::replaced($text, function (string $source): null {
             // A paper loads nothing; and a document holds the pictures that the sheet keeps.
-            if (Regex::match('~\A(?:https?:)?//~i', $source) || (PaperFile::Page !== $this->file && str_starts_with($source, 'data:'))) {
+            $isDocument = PaperFile::WordDocument === $this->file || PaperFile::OpenDocument === $this->file;
+            if (Regex::match('~\A(?:https?:)?//~i', $source) || ($isDocument && str_starts_with($source, 'data:'))) {
                 $this->losses["picture {$source}"] = Loss::reduced('paper/picture-elsewhere', address: mb_strimwidth($source, 0, 60, '…'));
             }
 

@@ -52,13 +52,11 @@ final readonly class PaperPage
         $name = self::escaped($this->title).(null === $version ? '' : ' · '.$this->say('version', version: $version));
         $body = implode("\n", array_map($this->item(...), $items));
         $columns = 2 === $this->plan->columns ? ' is-in-columns' : '';
-        if (PaperFile::Pdf === $this->plan->file) {
-            $paper = "<div class=\"paper\"{$this->running($name)}>\n{$this->head($items, $version)}\n<div class=\"questions\">\n{$body}\n</div>\n</div>";
-
-            return PaperKey::LastPage === $this->plan->key ? $paper."\n".$this->key($items, $name) : $paper;
-        }
-        // What heads a table comes again on each page that it goes on to.
-        $paper = "<table class=\"paper\">\n<thead><tr><td class=\"running\">{$name}</td></tr></thead>\n<tbody><tr><td>\n{$this->head($items, $version)}\n<div class=\"questions{$columns}\">\n{$body}\n</div>\n</td></tr></tbody>\n</table>";
+        $inside = "{$this->head($items, $version)}\n<div class=\"questions{$columns}\">\n{$body}\n</div>";
+        // What heads a table comes again on each page that it goes on to; a PDF writes it on its pages itself.
+        $paper = PaperFile::Pdf === $this->plan->file
+            ? "<div class=\"paper\"{$this->running($name)}>\n{$inside}\n</div>"
+            : "<table class=\"paper\">\n<thead><tr><td class=\"running\">{$name}</td></tr></thead>\n<tbody><tr><td>\n{$inside}\n</td></tr></tbody>\n</table>";
 
         return PaperKey::LastPage === $this->plan->key ? $paper."\n".$this->key($items, $name) : $paper;
     }

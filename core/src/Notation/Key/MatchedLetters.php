@@ -21,18 +21,24 @@ final class MatchedLetters
         if ([] !== $words) {
             return $words;
         }
-        $links = [];
         if (Regex::match('/^(?:[;,\s]*+\(?\d{1,2}\s*+[-–=:→.)]?+\s*+[A-Za-z](?!\p{L}))++\z/u', $answer)) {
-            Regex::matchAll('/(\d{1,2})\s*+[-–=:→.)]?+\s*+([A-Za-z])/u', $answer, $found, \PREG_SET_ORDER);
-            foreach ($found as $match) {
-                $links[(int) $match[1]] = strtolower($match[2]);
-            }
-
-            return $links;
+            return self::numbered($answer);
         }
         $letters = Regex::match('/^[A-Za-z](?:[\s,;]++[A-Za-z])*+\z/', $answer) ? Regex::split('/[\s,;]++/', strtolower($answer)) : [];
 
         return \count($letters) === \count($prompts) ? array_combine(array_keys($prompts), $letters) : [];
+    }
+
+    /** @return array<int, string> letter by number, of “1-b, 2-a” or “A-2, B-1”, wherever they stand in a text */
+    public static function numbered(string $text): array
+    {
+        $links = [];
+        Regex::matchAll('/(?<![\p{L}\p{N}])(?:(\d{1,2})\s*+[-–=:→.)]*+>?\s*+([A-Za-z])(?!\p{L})|([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N}))/u', $text, $found, \PREG_SET_ORDER);
+        foreach ($found as $match) {
+            $links[(int) (($match[1] ?? '').($match[4] ?? ''))] = strtolower(($match[2] ?? '').($match[3] ?? ''));
+        }
+
+        return $links;
     }
 
     /**

@@ -90,7 +90,7 @@ final class Furniture
     /** A letter or a figure with a sign, as most lines of a test begin. */
     private static function hasMark(string $text): bool
     {
-        return ctype_alnum($text[0]) && (')' === $text[1] || '. ' === substr($text, 1, 2));
+        return ctype_alnum($text[0]) && (')' === ($text[1] ?? '') || '. ' === substr($text, 1, 2));
     }
 
     private function isPageNumber(string $text): bool
@@ -102,7 +102,7 @@ final class Furniture
     private function isCue(string $text): bool
     {
         // What starts with a number or a letter of its own, which most lines do, turns no page.
-        if (\strlen($text) > self::LONGEST_CUE || ctype_digit($text[0]) || ')' === ($text[1] ?? '') || '. ' === substr($text, 1, 2)) {
+        if (\strlen($text) > self::LONGEST_CUE || ctype_digit($text[0]) || self::hasMark($text)) {
             return false;
         }
         $words = PaperWords::all();

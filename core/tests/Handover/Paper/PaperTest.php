@@ -12,6 +12,7 @@ use Notagram\Question\KeptPicture;
 use Notagram\Question\KeptPictures;
 use Notagram\Source\Regex;
 use Notagram\Source\SourceText;
+use Notagram\Tests\Pictures;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -86,6 +87,7 @@ final class PaperTest extends TestCase
         self::assertSame(['loss/paper/letters'], $losses('דבורה {T}', 'as-pdf'), 'It runs from right to left.');
         self::assertSame(['loss/paper/columns', 'loss/paper/formula'], $losses('$x^2$ {T}', 'as-pdf,columns-2'));
         self::assertSame([], $losses('蜂 $x^2$ {T}', 'columns-2'));
+        self::assertSame([], $losses('<img src\="data:image/png;base64,'.base64_encode(Pictures::dot()).'"> {T}', 'as-pdf'), 'It stands in the text.');
         $long = self::target('as-pdf,versions-2')->write(self::sheet(str_repeat("Bees fly. {T}\n\n", 401)));
         self::assertSame(['', 401], [$long->bytes(), $long->tally()->dropped], 'It would take minutes.');
     }

@@ -69,8 +69,8 @@ final readonly class BracketedPoints implements TidyStep
         if (str_contains(')]', $tail[-1]) && Regex::match("~\\s*+{$points}\\s*+\\z~iu", $tail, $match)) {
             return str_contains($match[0], '[') ? new PrintedPoints(self::numberIn($match, 1), $line, substr($body, 0, -\strlen($match[0]))) : null;
         }
-        // What ends as a sentence does, with no stroke and no bracket in it, ends with no points.
-        if (str_contains('?!:_', $tail[-1]) && false === strpbrk($tail, '([/')) {
+        // Points end with their number, their word or a bracket.
+        if (str_contains('?!:_', $tail[-1])) {
             return null;
         }
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';

@@ -99,6 +99,7 @@ final readonly class MatchingLists implements TidyStep
         if ([] === $prompts) {
             return;
         }
+        $links = [] === $links ? self::linksInWords($question, $prompts) : $links;
         $links = [] === $links ? self::linksIn($question) : $links;
         $ofKey = [] === $links ? MatchedLetters::in($draft->paper->keyOf($question->paper), $prompts) : [];
         if ([] !== $ofKey) {
@@ -143,18 +144,24 @@ final readonly class MatchingLists implements TidyStep
         return true;
     }
 
-    /** @return array<int, string> letter by number, of “1-b, 2-a” or “A-2, B-1” */
+    /** @return array<int, string> letter by number, as an answer below the lists says */
     private static function linksIn(DraftQuestion $question): array
     {
-        $links = [];
-        foreach ($question->answers as $line) {
-            Regex::matchAll('/(?<![\p{L}\p{N}])(?:(\d{1,2})\s*+[-–=:→.)]*+>?\s*+([A-Za-z])(?!\p{L})|([A-Za-z])\s*+[-–=:→]++>?\s*+(\d{1,2})(?!\p{N}))/u', $line->body, $found, \PREG_SET_ORDER);
-            foreach ($found as $match) {
-                $links[(int) (($match[1] ?? '').($match[4] ?? ''))] = strtolower(($match[2] ?? '').($match[3] ?? ''));
-            }
-        }
+        return MatchedLetters::numbered(implode("\n", array_map(static fn (DraftLine $line) => $line->body, $question->answers)));
+    }
 
-        return $links;
+    /**
+     * The same, where it names what is to be matched.
+     *
+     * @param array<int, string> $prompts
+     *
+     * @return array<int, string>
+     */
+    private static function linksInWords(DraftQuestion $question, array $prompts): array
+    {
+        $line = 1 === \count($question->answers) ? trim($question->answers[0]->body) : '';
+
+        return MatchedLetters::in(Lexer::label($line)->rest ?? $line, $prompts);
     }
 
     /**

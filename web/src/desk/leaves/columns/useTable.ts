@@ -1,4 +1,3 @@
-import { useDebounceFn } from '@vueuse/core'
 import { onScopeDispose, type Ref, watch } from 'vue'
 import { api, type TableWish } from '@/api/client'
 import { useLatest } from '@/composables/useLatest'
@@ -14,21 +13,20 @@ const PAUSE = 250
 export function useTable(desk: Pick<Desk, 'reading' | 'base'>, sheetId: string, wish: Readonly<Ref<Wish>>) {
   const { asked } = useNotice()
   let isOver = false
-  let last: Promise<unknown> = Promise.resolve()
 
-  const { answer, isAsking, now } = useLatest(async () => {
+  const { answer, isAsking, now, soon } = useLatest(async () => {
+    if (isOver) return null
     const base = await desk.base()
     const table = await asked(() => api.table(sheetId, { base, ...wish.value }))
     return table && { ...table, base }
   }, PAUSE)
 
-  function work(): void {
-    if (!isOver) last = now()
-  }
-
-  watch(() => desk.reading.value.hash, useDebounceFn(work, PAUSE))
-  watch(wish, work)
-  work()
+  let last: Promise<unknown> = now()
+  watch(
+    () => desk.reading.value.hash,
+    () => (last = soon()),
+  )
+  watch(wish, () => (last = now()))
   /** The source is about to become something else: nothing more is asked. */
   const stop = () => (isOver = true)
   onScopeDispose(stop)
