@@ -25,6 +25,7 @@ use Notagram\Question\TrueFalse;
 /** What a paper shows of answers, whatever kind of file it is. */
 final class PaperAnswers
 {
+    private const NONE = '–';
     private const LINES_FOR_A_POINT = 3;
     private const FEWEST_LINES = 4;
     private const MOST_LINES = 24;
@@ -50,8 +51,13 @@ final class PaperAnswers
         return false === $place ? '' : Letters::at($place);
     }
 
-    /** What the key says of a question. */
+    /** What the key says of a question: a dash where there is no one answer, or none is marked. */
     public static function keyOf(Question $question, PaperPhrases $phrases): string
+    {
+        return $question->isMarked() ? self::answerOf($question, $phrases) : self::NONE;
+    }
+
+    private static function answerOf(Question $question, PaperPhrases $phrases): string
     {
         $answers = $question->answers instanceof Gap ? $question->answers->filler : $question->answers;
 
@@ -61,7 +67,7 @@ final class PaperAnswers
             $answers instanceof ShortAnswer => implode(' / ', array_map(static fn (AcceptedAnswer $one) => $one->text, self::right($answers->accepted))),
             $answers instanceof Numeric => implode(' / ', array_map(static fn (AcceptedNumber $one) => $one->spelled(), $answers->numbers)),
             $answers instanceof Matching => self::keyOfPairs($answers),
-            $answers instanceof Essay, $answers instanceof Stimulus => '–',
+            $answers instanceof Essay, $answers instanceof Stimulus => self::NONE,
         };
     }
 

@@ -180,6 +180,9 @@ final readonly class PaperTarget implements PageTarget
             return HandedOverBlock::withoutQuestion($placed, null);
         }
         $losses = PaperLosses::of($question, $this->plan->file, $pictures);
+        if (PaperKey::None !== $this->plan->key && !$question->isMarked()) {
+            array_unshift($losses, Loss::reduced('paper/unmarked'));
+        }
 
         return new HandedOverBlock($placed, $question->stem->plain(), PaperFile::Pdf === $this->plan->file && $this->plan->columns > 1 ? [Loss::reduced('paper/columns'), ...$losses] : $losses);
     }

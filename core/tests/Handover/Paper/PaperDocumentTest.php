@@ -84,6 +84,15 @@ final class PaperDocumentTest extends TestCase
         self::assertComesBack(self::GIFT, "as-{$ending},key-last-page,{$style}");
     }
 
+    public function testWhatNobodyMarkedIsNamedAndComesBackUnmarked(): void
+    {
+        $gift = "Which of these do bees make? {~wax ~jam ~tar}\n\nBees fly. {T}";
+        self::assertComesBack($gift, 'as-docx,key-last-page');
+        self::assertStringContainsString("\n1. –\n2. True\n", Documents::read(self::paper($gift, 'as-docx,key-last-page'))->text ?? '');
+        $losses = static fn (string $style): array => array_map(static fn (Loss $loss) => $loss->message->id, (Targets::standard()->find("paper:{$style}") ?? self::fail())->write(self::sheet($gift))->blocks[0]->losses);
+        self::assertSame([['loss/paper/unmarked'], []], [$losses('key-last-page'), $losses('versions-2')]);
+    }
+
     #[TestWith(['docx'])]
     #[TestWith(['odt'])]
     public function testAPaperSpeaksTheLanguageOfItsQuestionsAndComesBackInIt(string $ending): void

@@ -90,7 +90,7 @@ final readonly class AnswerKey implements TidyStep
     private static function isFor(DraftQuestion $question, string $answer): bool
     {
         return $question->isInKey
-            || (self::isNothing($answer) && [] === $question->options)
+            || self::isNothing($answer)
             || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
     }
 
