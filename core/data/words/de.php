@@ -53,7 +53,7 @@ return [
     'paperKinds' => [
         'true-false' => '[rw] (?:oder|/) ?f|richtig (?:oder|/) ?falsch|wahr (?:oder|/) ?falsch|richtig/falsch',
         'typed' => 'lückentext|ergänze|fülle .{0,20}lücken|kurzantwort(?:en)?',
-        'essay' => 'aufsatz|offene fragen|freitext',
+        'essay' => 'aufsatz|offene fragen|freitext|(?:ganzen|vollständigen) sätzen',
         'matching' => 'zuordn\\w+|ordne .{0,60}zu|verbinde',
         'choice' => 'mehrfachauswahl|kreuze?|wähle?',
     ],

@@ -53,7 +53,7 @@ return [
     'paperKinds' => [
         'true-false' => '[tv] (?:or|o|ou|of|/) ?[fo]|true (?:or|and|/) ?false|true/false|t/f',
         'typed' => 'fill[- ]?in|fill in the (?:blanks?|gaps?)|complete the|missing words?|short answers?',
-        'essay' => 'essays?|essay questions?|long answers?|open questions?',
+        'essay' => 'essays?|essay questions?|long answers?|open questions?|(?:complete|full|whole) sentences',
         'matching' => 'match(?: each|ing)?\\b',
         'choice' => 'multiple[- ]choice|circle|choose|tick|select',
     ],

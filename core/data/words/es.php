@@ -35,7 +35,7 @@ return [
         'name' => 'nombre(?: y apellidos)?|apellidos?|fecha|nota|curso|grupo|calificación',
         'page' => 'página|pág\\.?|pag\\.?',
         'of' => 'de',
-        'instruction' => 'elija|marque|escriba|lea|responda|conteste|rodee|subraye|complet[ae]|señal[ae]|indi[cq]\\w{1,2}|elige|marca|escribe|lee|responde|contesta|rodea|subraya|instrucciones',
+        'instruction' => 'relaciona|une|elija|marque|escriba|lea|responda|conteste|rodee|subraye|complet[ae]|señal[ae]|indi[cq]\\w{1,2}|elige|marca|escribe|lee|responde|contesta|rodea|subraya|instrucciones',
         'material' => 'texto|tabla|gráfico|mapa|poema|imagen|figura',
         'explanation' => 'explicación|justificación|razón|retroalimentación|porque',
         'bookkeeping' => 'dificultad|tema|objetivo|fuente|capítulo|nivel|referencia',
@@ -53,7 +53,7 @@ return [
     'paperKinds' => [
         'true-false' => 'verdadero (?:o|y) falso|verdadero/falso|v o f',
         'typed' => 'completa|rellena|completar|respuesta corta',
-        'essay' => 'ensayo|preguntas abiertas|desarrollo',
+        'essay' => 'ensayo|preguntas abiertas|desarrollo|(?:frases|oraciones) completas',
         'matching' => 'relaciona|empareja|une con flechas',
         'choice' => 'opción múltiple|opcion multiple|elige|marca',
     ],

@@ -52,8 +52,8 @@ return [
     // Of their headings: what kind of question they announce.
     'paperKinds' => [
         'true-false' => 'vrai (?:ou|/) ?faux|vrai/faux',
-        'typed' => 'complét(?:ez|er)|texte à trous|réponse courte',
-        'essay' => 'dissertation|questions? ouvertes?|rédaction',
+        'typed' => 'complét(?:ez|er)|complète (?:les|la|le|avec)|texte à trous|réponse courte',
+        'essay' => 'dissertation|questions? ouvertes?|rédaction|phrases (?:complètes|entières)',
         'matching' => 'associ(?:ez|er)|reli(?:ez|er|e)',
         'choice' => 'choix multiples?|qcm|entoure[rz]?|cochez?|choisis(?:sez)?',
     ],

@@ -53,7 +53,7 @@ return [
     'paperKinds' => [
         'true-false' => 'vero (?:o|/) ?falso|vero/falso',
         'typed' => 'completare|completa|risposta breve',
-        'essay' => 'domande? apert[ae]|tema',
+        'essay' => 'domande? apert[ae]|tema|frasi complete',
         'matching' => 'abbina\\w*|collega|associa',
         'choice' => 'scelta multipla|scegli',
     ],

@@ -35,7 +35,7 @@ return [
         'name' => 'turma|número|pontuação|nome|data',
         'page' => 'página|pág\\.?',
         'of' => 'de',
-        'instruction' => 'ligue|sublinhe|assinale|escolha|escreva|leia|responda|marque|preencha|instruções|indique|complete',
+        'instruction' => 'liga|sublinha|assinala|escolhe|escreve|lê|responde|marca|preenche|indica|completa|relaciona|ligue|sublinhe|assinale|escolha|escreva|leia|responda|marque|preencha|instruções|indique|complete',
         'material' => 'tabela|imagem|texto|gráfico|mapa|poema|figura',
         'explanation' => 'explicação|justificativa|justificação|motivo|porque',
         'bookkeeping' => 'dificuldade|tema|objetivo|fonte|capítulo|nível|referência',
@@ -52,10 +52,10 @@ return [
     // Of their headings: what kind of question they announce.
     'paperKinds' => [
         'true-false' => 'verdadeiro (?:ou|e) falso|verdadeiro/falso|certo ou errado',
-        'typed' => 'complete as|preench[ae]|lacunas|resposta curta',
-        'essay' => 'questões abertas|redação|dissertativas?',
-        'matching' => 'relacione|associe|ligue as colunas',
-        'choice' => 'escolha múltipla|múltipla escolha|assinale|escolha',
+        'typed' => 'complet[ae] as|complet[ae] os|complet[ae] com|preench[ae]|lacunas|resposta curta',
+        'essay' => 'questões abertas|redação|dissertativas?|frases completas',
+        'matching' => 'relacion[ae]|associ[ae]|lig(?:a|ue) (?:as colunas|cada)',
+        'choice' => 'escolha múltipla|múltipla escolha|assinal[ae]|escolh[ae]',
     ],
     // What a paper says that is printed here, as ICU MessageFormat has it.
     'onPaper' => [

@@ -222,6 +222,12 @@ final readonly class PaperWords
             || Regex::match("~(?:^|[.:]\\s++)(?:{$this->instruction})(?![\\p{L}\\p{N}])~iu", $text);
     }
 
+    /** What counts a heading among the other parts, with its signs and blanks: “Part B: ”, “II. ”; empty where nothing does, or nothing else is there. */
+    public function partLabel(string $heading): string
+    {
+        return Regex::match("~^(?:(?:{$this->part})[ \\t]++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])[\\s.:)–—-]*+|(?-i:[IVX]{1,4}|[A-H])[.):]\\s++)(?=\\S)~iu", $heading, $match) ? $match[0] : '';
+    }
+
     /** The name of the part of a test that a line heads, such as II; null where it heads none. */
     public function partOf(string $line): ?string
     {

@@ -5,11 +5,6 @@ declare(strict_types=1);
 namespace Notagram\Tests\Intake;
 
 use Notagram\Intake\Tidy\Tidy;
-use Notagram\Notation\Notations;
-use Notagram\Notation\ReadSheet;
-use Notagram\Question\ShortAnswer;
-use Notagram\Question\TrueFalse;
-use Notagram\Source\SourceText;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -31,7 +26,7 @@ final class RandomPapersTest extends TestCase
         $random = new Randomizer(new Mt19937(20_261_128));
         for ($paper = 0; $paper < 150; ++$paper) {
             [$text, $meant] = self::paper($random);
-            self::assertSame($meant, self::read(Tidy::of($text)->text), $text);
+            self::assertSame($meant, Gist::of(Tidy::of($text)->text), $text);
         }
     }
 
@@ -56,6 +51,7 @@ final class RandomPapersTest extends TestCase
         for ($count = $random->getInt(3, 14), $at = 1; $at <= $count; ++$at) {
             $kind = $random->getInt(0, 4);
             $stem = \sprintf(3 === $kind ? self::STATEMENTS[$random->getInt(0, 2)] : self::STEMS[$random->getInt(0, 5)], (string) $random->getInt(2, 40));
+            $points = $hasPoints ? '(2) ' : '';
             $shown = \sprintf($number, $at).$stem.($hasPoints ? ' (2 points)' : '');
             $place = strrpos($shown, ' ');
             // Wrapped, as on a narrow page.
@@ -64,11 +60,11 @@ final class RandomPapersTest extends TestCase
                 $place = $random->getInt(0, 1);
                 $answer = [$true, $false][$place];
                 $lines[] = "{$true}   {$false}";
-                $meant[] = "{$stem} | ".['True', 'False'][$place];
+                $meant[] = "{$points}{$stem} | ".['True', 'False'][$place];
             } elseif (4 === $kind) {
                 $answer = self::OPTIONS[$random->getInt(0, 8)];
                 $lines[] = '____________________';
-                $meant[] = "{$stem} = {$answer}";
+                $meant[] = "{$points}{$stem} = {$answer}";
             } else {
                 $options = \array_slice($random->shuffleArray(self::OPTIONS), 0, $random->getInt(3, 5));
                 $right = 2 === $kind ? [0, 2] : [$random->getInt(0, \count($options) - 1)];
@@ -86,7 +82,7 @@ final class RandomPapersTest extends TestCase
                     4 => array_map(static fn (string $option) => str_contains($option, ' with ') ? str_replace(' with ', " with\n", $option) : $option, $marked),
                     default => $marked,
                 });
-                $meant[] = "{$stem} ".implode(' ', array_map(static fn (int $place, string $option) => (\in_array($place, $right, true) ? '+' : '-')." {$option}", array_keys($options), $options));
+                $meant[] = "{$points}{$stem} ".implode(' ', array_map(static fn (int $place, string $option) => (\in_array($place, $right, true) ? '+' : '-')." {$option}", array_keys($options), $options));
             }
             // What has no options to mark has its answer below it, where there is no key.
             if ('below' === $key || ($kind > 2 && \in_array($key, ['star', 'word'], true))) {
@@ -121,25 +117,5 @@ final class RandomPapersTest extends TestCase
         $half = intdiv(\count($options) + 1, 2);
 
         return array_map(static fn (int $row) => $options[$row].(isset($options[$row + $half]) ? '      '.$options[$row + $half] : ''), range(0, $half - 1));
-    }
-
-    /** @return list<string> */
-    private static function read(string $text): array
-    {
-        $said = [];
-        foreach (ReadSheet::of(SourceText::fromUtf8($text), Notations::find('starred') ?? self::fail())->blocks as $placed) {
-            $question = $placed->reading->question;
-            if (null === $question) {
-                continue;
-            }
-            $answers = $question->answers;
-            $said[] = $question->stem->plain().match (true) {
-                $answers instanceof TrueFalse => ' | '.(null === $answers->answer ? '?' : ($answers->answer ? 'True' : 'False')),
-                $answers instanceof ShortAnswer => ' = '.implode(' / ', array_map(static fn ($one) => $one->text, $answers->accepted)),
-                default => ' '.implode(' ', array_map(static fn ($option) => ($option->isKey ? '+' : '-')." {$option->text->plain()}", $question->options())),
-            };
-        }
-
-        return $said;
     }
 }

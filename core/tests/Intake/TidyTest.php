@@ -162,7 +162,23 @@ final class TidyTest extends TestCase
     public function testMovedAnswersThatFitNowhereStayInTheKey(): void
     {
         $tidied = Tidy::of("1. Which?\na. x\nb. y\n\nAnswers\n1. B\n2. C\n");
-        self::assertSame("1. Which?\na. x\n*b. y\n\nKey\n2. C\n", $tidied->text);
+        self::assertSame("1. Which?\na. x\n*b. y\n\nKey\n2? C\n", $tidied->text);
+    }
+
+    /** The questions get numbers of their own, which the rest of the key knows nothing of. */
+    public function testWhatIsLeftOfAKeyAnswersNoQuestionThatGetsItsNumber(): void
+    {
+        $tidied = Tidy::of("3. Which?\na. x\nb. y\n\n5. Who?\na. x\nb. y\n\nAnswers\n3. B\n2. A\n");
+        self::assertSame("1. Which?\na. x\n*b. y\n\n2. Who?\na. x\nb. y\n\nKey\n2? A\n", $tidied->text);
+        self::assertSame(['Who? - x - y'], \array_slice(Gist::of($tidied->text), 1, 1), 'Nor where the list is read.');
+    }
+
+    public function testAKeyMayCountThroughWhatThePartsCountAnew(): void
+    {
+        $part = "Part %s\n1. Which?\na) x\nb) y\n2. Who?\na) x\nb) y\n\n";
+        $tidied = Tidy::of(\sprintf($part, 'A').\sprintf($part, 'B')."Answers\n1. a\n2. b\n3. b\n4. a\n");
+        self::assertSame(['Which? + x - y', 'Who? - x + y', 'Which? - x + y', 'Who? + x - y'], Gist::of($tidied->text));
+        self::assertSame([], $tidied->notes);
     }
 
     /** Terms that count from 1 again are not answered by the key's entries for other questions. */

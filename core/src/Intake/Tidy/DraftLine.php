@@ -14,6 +14,8 @@ final class DraftLine
     public bool $isGone = false;
     /** Whether it stays as it came, since a person refused to have it parted. */
     public bool $isWhole = false;
+    /** Whether it is what is left of a key, whose numbers are those of the paper, which the questions may lose. */
+    public bool $isLeftOver = false;
     /** Whether the line before it on paper is part of the same one, so that no line break is between them. */
     public bool $isInner = false;
 

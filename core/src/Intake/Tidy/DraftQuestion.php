@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Intake\Tidy;
 
+use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Printed\PaperQuestion;
 use Notagram\Source\Regex;
 
@@ -36,8 +37,8 @@ final class DraftQuestion
     public array $bookkeeping = [];
     /** @var list<DraftLine> */
     public array $points = [];
-    /** Whether a step has used what the key says of it. */
-    public bool $isInKey = false;
+    /** @var list<KeyEntry> what a step has used of the key */
+    public array $usedKey = [];
 
     public function __construct(public readonly PaperQuestion $paper)
     {

@@ -56,11 +56,11 @@ final class Tidy
         $title = $notes = null;
         $origins = range(1, substr_count(LineEnding::folded($text), "\n") + 1);
         $before = null;
-        $lines = [];
+        $lines = $settled = [];
         // A text that came in pieces may be read as another one once it is tidied; hardly ever more than once.
         for ($round = 0; $before !== $text && $round < self::MOST_ROUNDS; ++$round) {
             // What was refused once stays as it is.
-            $kept = array_fill_keys(array_map(static fn (LineChange $change) => $change->line, array_merge(...array_values($refused))), true);
+            $kept = $settled + array_fill_keys(array_map(static fn (LineChange $change) => $change->line, array_merge(...array_values($refused))), true);
             $draft = self::tidied($text, $refusals->movedTo($origins), array_keys(array_filter($origins, static fn (int $origin) => isset($kept[$origin]))), $steps);
             foreach ($steps as $step) {
                 $name = $step->name();
@@ -76,6 +76,9 @@ final class Tidy
             foreach ($draft->there() as $line) {
                 // What moved up from a column is shown where it stands now.
                 $latest = max($latest, $origins[$line->origin - 1] ?? 1);
+                if ($line->isLeftOver) {
+                    $settled[$latest] = true;
+                }
                 foreach (explode("\n", $line->text()) as $part) {
                     $lines[] = $part;
                     $its[] = $latest;

@@ -16,6 +16,8 @@ final class KeyList
     private const LOOK_BACK = 200;
     /** “Answers on page 8:” */
     private const WHERE = '(?:[ \t]++\p{L}{1,12}){1,3}+[ \t]*+(?:\d{1,3})?+[ \t]*+';
+    /** There is no one answer. */
+    private const NOTHING = '–';
     private const PART = '(?:[IVX]{1,4}|[A-H]|\d{1,2})';
 
     /** @return list<KeyEntry> empty where the text is no key list */
@@ -98,7 +100,7 @@ final class KeyList
         }
         $entries = [];
         foreach (array_chunk($lines, 2) as [$numbers, $answers]) {
-            $row = self::rows($numbers, $answers);
+            $row = self::rows($numbers, $answers, true);
             if ([] === $row) {
                 return [] === $entries && 2 === \count($lines) ? [] : null;
             }
@@ -155,8 +157,12 @@ final class KeyList
             return self::inOrder($part, $list);
         }
         $entries = [];
-        foreach ($starts as $index => [$number, , $from]) {
+        foreach ($starts as $index => [$number, $at, $from]) {
             $answer = trim(substr($list, $from, ($starts[$index + 1][1] ?? \strlen($list)) - $from), " \t\n,;|");
+            if ('' === $answer && Regex::match('~[–-]\s*+\z~u', substr($list, $at, $from - $at))) {
+                // “3 –”: the dash parts nothing, it is what is said.
+                $answer = self::NOTHING;
+            }
             [$answer, $remark] = self::remarkApart($answer);
             // Of a key with something else below it, only the line counts.
             $entries[] = new KeyEntry($part, $number, self::withoutStop(explode("\n", $answer)[0]), $remark);
@@ -183,18 +189,23 @@ final class KeyList
         return Regex::match('~\p{L}{2,}\P{L}++\p{L}~u', $remark) ? [$match[1], $remark] : [$answer, null];
     }
 
-    /** @return list<KeyEntry> of a row of numbers over a row of as many answers; empty where these are none */
-    public static function rows(string $numbers, string $answers): array
+    /**
+     * @param bool $isKey whether something else says that it is a key, so that what stands in cells may be any text
+     *
+     * @return list<KeyEntry> of a row of numbers over a row of as many answers; empty where these are none
+     */
+    public static function rows(string $numbers, string $answers, bool $isKey = false): array
     {
         $cells = static fn (string $row): array => array_values(array_filter(array_map(trim(...), explode('|', Regex::replace('~\t|[ ]{2,}| (?=\S(?: |\z))|(?<= \S) ~', '|', ' '.trim($row)))), static fn (string $cell) => '' !== $cell));
+        $isTable = $isKey && str_contains($answers, "\t") && substr_count($answers, "\t") === substr_count($numbers, "\t");
         $numbers = $cells($numbers);
-        $answers = $cells($answers);
+        $answers = $isTable ? array_map(trim(...), explode("\t", $answers)) : $cells($answers);
         if (\count($numbers) < 2 || \count($numbers) !== \count($answers)) {
             return [];
         }
         $entries = [];
         foreach ($numbers as $index => $number) {
-            if (!Regex::match('~^\d{1,3}\.?\z~', $number) || !self::isWholeAnswer($answers[$index])) {
+            if (!Regex::match('~^\d{1,3}\.?\z~', $number) || '' === $answers[$index] || !($isTable || self::isWholeAnswer($answers[$index]))) {
                 return [];
             }
             $entries[] = new KeyEntry(null, (int) $number, $answers[$index]);
@@ -209,12 +220,12 @@ final class KeyList
         return Regex::match('/\S\s++\S++\s++\S++\s++\S/', $answer) ? trim($answer) : rtrim($answer, ' .');
     }
 
-    /** Letters, or a word for true or false. */
+    /** Letters, a word for true or false, or a dash where there is no one answer. */
     public static function isWholeAnswer(string $answer): bool
     {
         $answer = trim($answer, " \t,;.");
 
-        return Regex::match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z/', $answer) || null !== PaperWords::all()->truth($answer);
+        return Regex::match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z|^[-–—]\z/u', $answer) || null !== PaperWords::all()->truth($answer);
     }
 
     /** @return list<KeyEntry> */

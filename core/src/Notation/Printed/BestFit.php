@@ -112,7 +112,7 @@ final class BestFit
         if (Role::Passage !== $piece->role) {
             return [$this->settled($piece, $reading, $at)];
         }
-        $found = [...$this->numbered($piece, $reading, $at, $isAfterBlank), ...$this->lettered($piece, $reading, $at, $isAfterBlank)];
+        $found = [...$this->numbered($piece, $reading, $at, $isAfterBlank), ...$this->lettered($index, $piece, $reading, $at, $isAfterBlank)];
         if ($piece->isInner) {
             return [] !== $found ? $found : [$reading->going(5.0, $reading->phase, Role::OptionText, $at)];
         }
@@ -171,12 +171,14 @@ final class BestFit
     }
 
     /** @return list<Hypothesis> */
-    private function lettered(Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
+    private function lettered(int $index, Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $found = [];
         foreach ($reading->phase->isInQuestion() ? $this->styles->optionsOf($piece) : [] as $mark) {
             if (!$mark->isBare() || ($this->styles->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
-                $found[] = $reading->offering($this->costOfOption($mark, $reading, $piece), $mark, $at);
+                // “D. True or false?” below the options A to C, and apart from them, heads the next part.
+                $asHeading = $isAfterBlank && Phase::Options === $reading->phase && 2 === $this->lookahead->headingStrength($index, true) ? Costs::HEADING_AS_OPTION : 0.0;
+                $found[] = $reading->offering($this->costOfOption($mark, $reading, $piece) + $asHeading, $mark, $at);
             }
         }
 

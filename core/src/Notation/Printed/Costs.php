@@ -55,6 +55,8 @@ final class Costs
     public const NO_HEADING = 7.0;
     /** A heading right under other text. */
     public const HEADING_IN_TEXT = 1.5;
+    /** What words say is a heading, and stands apart, is taken for the next option. */
+    public const HEADING_AS_OPTION = 3.0;
     /** Text that belongs to no question. */
     public const PASSAGE = 3.0;
     public const PASSAGE_GOES_ON = 0.3;

@@ -131,7 +131,7 @@ final class Furniture
     {
         $text = $this->texts[$indices[0]];
         $countsPages = $this->countsPages($text);
-        if ((\count($indices) < 2 && !$countsPages) || self::mayBeOfATest($text)) {
+        if ((\count($indices) < 2 && !$countsPages) || self::mayBeOfATest($text) || $this->headsParts($indices)) {
             return false;
         }
         if ($countsPages || $this->isNumberedThrough($indices) || self::hasPlaceForName($text)) {
@@ -144,6 +144,22 @@ final class Furniture
         }
 
         return false;
+    }
+
+    /**
+     * “Part 2: Multiple choice”, “Part 3: Multiple choice”, or “Part C” on the paper and in its key, are no heads of pages.
+     *
+     * @param non-empty-list<int> $indices
+     */
+    private function headsParts(array $indices): bool
+    {
+        $names = array_map(fn (int $index) => PaperWords::all()->partOf($this->texts[$index]), $indices);
+        if (null === $names[0]) {
+            return false;
+        }
+        $atBreaks = array_filter($indices, fn (int $index) => 0 === $index || $this->isAtBreak($index));
+
+        return \count(array_unique($names)) > 1 || \count($atBreaks) < 2;
     }
 
     private static function mayBeOfATest(string $text): bool

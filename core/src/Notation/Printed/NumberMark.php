@@ -7,6 +7,9 @@ namespace Notagram\Notation\Printed;
 /** How a text starts with a number that may be a question's. */
 final readonly class NumberMark
 {
+    /** The style of “Part B:”, which counts no question. */
+    public const PART = 'part';
+
     /**
      * @param string $style the number's form without the number, such as “.” or “()” or “word”
      * @param string $sub   the letter of “1a.”, or the first number of “1.2”

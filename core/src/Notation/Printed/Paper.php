@@ -206,11 +206,12 @@ final class Paper
                 $titles[] = $piece;
             }
         }
-        if (\count($titles) > self::MOST_TITLES) {
+        $numbered = array_filter($titles, static fn (Piece $piece) => [] !== $piece->form()->numbers());
+        if (\count($titles) > self::MOST_TITLES || \count($numbered) > 1) {
             return;
         }
         foreach ($titles as $piece) {
-            if (\strlen($piece->text) > self::LONGEST_TITLE || str_ends_with($piece->text, '?')) {
+            if (\strlen($piece->text) > self::LONGEST_TITLE || str_ends_with($piece->text, '?') || str_contains($piece->text, '___')) {
                 return;
             }
             $piece->role = Role::Title;

@@ -50,7 +50,9 @@ final class PaperQuestion
 
     public function number(): ?NumberMark
     {
-        return $this->stem[0]->number;
+        $mark = $this->stem[0]->number;
+
+        return NumberMark::PART === $mark?->style ? null : $mark;
     }
 
     /** Whether nothing below the stem answers it, or asks for an answer. */

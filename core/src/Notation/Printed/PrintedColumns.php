@@ -10,7 +10,7 @@ use Notagram\Source\Regex;
 /** Finds what is set in columns: two lists to match, and statements with a column each for true and false. */
 final class PrintedColumns
 {
-    public const ROW = '/^(?<lead>_++\s*+(?<filled>[A-Za-z])\s*+_++\s*+|_{2,}+\s*+|\(\s*+(?<in>[A-Za-z]?)\s*+\)\s*+)?(?<number>\d{1,2})[.)]\s++(?<prompt>\S(?:.*?\S)?)(?:\s{2,}+|\t\s*+)(?<open>\()?(?<letter>[A-Za-z])[.)]\s++(?<match>\S.*)\z/u';
+    public const ROW = '/^(?<lead>_++\s*+(?<filled>[A-Za-z])\s*+_++\s*+|_{2,}+\s*+|\(\s*+(?<in>[A-Za-z]?)\s*+\)\s*+)?(?<number>\d{1,2})(?:[.)]|\s?[–-])\s++(?<prompt>\S(?:.*?\S)?)(?:\s{2,}+|\t\s*+)(?<open>\()?(?<letter>[A-Za-z])[.)]\s++(?<match>\S.*)\z/u';
 
     private const LONGEST_ROW = 400;
 

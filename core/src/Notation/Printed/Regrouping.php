@@ -17,7 +17,13 @@ final class Regrouping
     {
         $heading->role = Role::Question;
         $number = $heading->form()->numbers()[0] ?? null;
-        $heading->number = 'word' === $number?->style ? $number : null;
+        $label = PaperWords::all()->partLabel($heading->text);
+        $heading->number = match (true) {
+            'word' === $number?->style => $number,
+            // “Part B: Match the words”: the question has a number of its own, and the part none.
+            '' !== $label => new NumberMark(NumberMark::PART, 0, '', '', $label, substr($heading->text, \strlen($label))),
+            default => null,
+        };
     }
 
     /**

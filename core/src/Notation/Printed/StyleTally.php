@@ -15,6 +15,8 @@ final class StyleTally
     public array $counts = [];
     /** @var array<string, list<string>> what stands behind them */
     public array $rests = [];
+    /** @var array<string, true> the styles of which some number begins its line, with no rule or points before it */
+    public array $flush = [];
     /** @var array<string, float> by style: how often the next letter came */
     public array $options = [];
     /** @var array<string, float> how often the first one came */
@@ -73,6 +75,9 @@ final class StyleTally
         $this->numbers[$style] = ($this->numbers[$style] ?? 0) + self::worth($style, $goesOn, $mark->value);
         $this->counts[$style] = ($this->counts[$style] ?? 0) + 1;
         $this->rests[$style][] = $mark->rest;
+        if ('' === $mark->lead) {
+            $this->flush[$style] = true;
+        }
         $this->lastNumbers[$style] = $mark->value;
         $this->order[] = [$style, $mark->value];
     }

@@ -104,7 +104,8 @@ final class Styles
                 continue;
             }
             $plain = substr($style, 0, -1);
-            if (($tally->numbers[$plain] ?? 0) > 1 && $tally->isListWithin($style, $plain)) {
+            // Behind a rule for the answer nobody sees how far in a number stands.
+            if (($tally->numbers[$plain] ?? 0) > 1 && isset($tally->flush[$plain]) && $tally->isListWithin($style, $plain)) {
                 $this->areIndentsTold = true;
             } else {
                 $tally->merge($style, $plain);
@@ -163,7 +164,7 @@ final class Styles
     /** @param list<string> $texts of lines that count parts of a test, perhaps, and not questions */
     private static function areHeadings(array $texts): bool
     {
-        $telling = array_filter($texts, static fn (string $text) => \strlen($text) < 100 && !str_ends_with($text, '?') && PaperWords::all()->instructs($text));
+        $telling = array_filter($texts, static fn (string $text) => \strlen($text) < 100 && ('true-false' === PaperWords::all()->kindIn($text) || (!str_ends_with($text, '?') && PaperWords::all()->instructs($text))));
 
         return 2 * \count($telling) > \count($texts);
     }

@@ -34,8 +34,14 @@ final readonly class AnswerKey implements TidyStep
         foreach ($draft->questions as $index => $question) {
             $byNumber[$question->paper->number()->value ?? 0][] = $index;
         }
-        foreach ($draft->paper->key() as $place => $entry) {
-            $at = self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
+        $key = $draft->paper->key();
+        $used = array_fill_keys(array_map(spl_object_id(...), array_merge(...array_map(static fn (DraftQuestion $question) => $question->usedKey, $draft->questions))), true);
+        $isByOrder = self::goesByOrder($key, $byNumber, \count($draft->questions));
+        foreach ($key as $place => $entry) {
+            if (isset($used[spl_object_id($entry)])) {
+                continue;
+            }
+            $at = $isByOrder ? $place : self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
             if (null !== $at && self::isFor($draft->questions[$at], $entry->answer)) {
                 $marks[$at] = $entry;
             } else {
@@ -43,7 +49,7 @@ final readonly class AnswerKey implements TidyStep
             }
         }
         // A list of which nothing fits may be something else.
-        if ([] === $marks) {
+        if ([] === $marks && [] === $used) {
             $draft->note(Message::of('note/key-fits-nothing'));
 
             return;
@@ -56,7 +62,9 @@ final readonly class AnswerKey implements TidyStep
             ));
         }
         $first = array_shift($lines);
-        $rest = [] === $left ? '' : implode("\n", ['Key', ...array_map(static fn (KeyEntry $entry) => ltrim((null === $entry->number ? '' : $entry->number.'. ').$entry->answer), $left)]);
+        // The questions get numbers of their own: what fitted none of them must not look like the answer to another.
+        $rest = [] === $left ? '' : implode("\n", ['Key', ...array_map(static fn (KeyEntry $entry) => null === $entry->number ? $entry->answer : "{$entry->number}? {$entry->answer}", $left)]);
+        $first->isLeftOver = '' !== $rest;
         if ('' === $rest ? !$draft->drop($first) : !$draft->edit($first, $rest, '', '')) {
             return;
         }
@@ -66,12 +74,9 @@ final readonly class AnswerKey implements TidyStep
         ksort($marks);
         foreach ($marks as $at => $entry) {
             $question = $draft->questions[$at];
-            if ($question->isInKey) {
-                continue;
-            }
             if (self::isNothing($entry->answer)) {
                 if ($question->isBare()) {
-                    $draft->putIn($question->last(), WritingLines::ESSAY, Role::EssayMark);
+                    $question->essayMarks = Answering::with($question->essayMarks, $draft->putIn($question->last(), WritingLines::ESSAY, Role::EssayMark));
                 }
                 continue;
             }
@@ -89,9 +94,7 @@ final readonly class AnswerKey implements TidyStep
 
     private static function isFor(DraftQuestion $question, string $answer): bool
     {
-        return $question->isInKey
-            || self::isNothing($answer)
-            || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
+        return self::isNothing($answer) || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
     }
 
     /** A sentence, or something that takes several lines to write, where an essay is asked for. */
@@ -104,6 +107,26 @@ final readonly class AnswerKey implements TidyStep
     private static function isNothing(string $answer): bool
     {
         return Regex::match('/^[-–—]++\z/u', $answer);
+    }
+
+    /**
+     * Whether the key counts all questions through, which the paper counts anew in each part.
+     *
+     * @param list<KeyEntry>        $key
+     * @param array<int, list<int>> $byNumber the places of the questions by the number that is printed
+     */
+    private static function goesByOrder(array $key, array $byNumber, int $questions): bool
+    {
+        if (\count($key) !== $questions || \count($byNumber) === $questions) {
+            return false;
+        }
+        foreach ($key as $place => $entry) {
+            if (null !== $entry->part || $entry->number !== $place + 1) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

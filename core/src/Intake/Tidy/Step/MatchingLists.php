@@ -10,6 +10,7 @@ use Notagram\Intake\Tidy\DraftLine;
 use Notagram\Intake\Tidy\DraftOption;
 use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
+use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\Key\MatchedLetters;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Notation\Printed\PrintedColumns;
@@ -101,29 +102,47 @@ final readonly class MatchingLists implements TidyStep
         }
         $links = [] === $links ? self::linksInWords($question, $prompts) : $links;
         $links = [] === $links ? self::linksIn($question) : $links;
-        $ofKey = [] === $links ? MatchedLetters::in($draft->paper->keyOf($question->paper), $prompts) : [];
-        if ([] !== $ofKey) {
-            $pairs = self::pairsOf($prompts, $matches, $ofKey);
-            $question->isInKey = null !== $pairs && self::putPairs($draft, $question, $lines, $pairs);
-
-            return;
+        $used = [];
+        if ([] === $links) {
+            $used = array_values(array_filter($draft->paper->key(), static fn (KeyEntry $entry) => null !== $entry->number && $entry->number === $question->paper->number()?->value));
+            $links = [] === $used ? [] : MatchedLetters::in($used[0]->answer, $prompts);
         }
-        // A number of the key is another question's, where another question has it.
-        $others = array_filter($draft->questions, static fn (DraftQuestion $other) => $other !== $question && isset($prompts[$other->paper->number()->value ?? 0]));
-        $usesKey = [] === $links && [] === $others && $draft->paper->survey->hasKey;
-        foreach ($usesKey ? $draft->paper->key() : [] as $entry) {
-            if (isset($prompts[$entry->number ?? 0])) {
-                $links[$entry->number ?? 0] = strtolower($entry->answer);
-            }
+        if ([] === $links) {
+            $used = self::entriesFor($draft, $question, $prompts);
+            $links = array_map(static fn (KeyEntry $entry) => strtolower($entry->answer), $used);
         }
         $pairs = self::pairsOf($prompts, $matches, $links);
-        if (null !== $pairs && self::putPairs($draft, $question, $lines, $pairs) && $usesKey && 1 === \count($draft->questions)) {
-            foreach ($draft->lines as $line) {
-                if (Role::Key === $line->role) {
-                    $draft->drop($line);
-                }
+        if (null !== $pairs && self::putPairs($draft, $question, $lines, $pairs)) {
+            $question->usedKey = array_values($used);
+        }
+    }
+
+    /**
+     * The entries of the key whose numbers are those of the prompts. Where another question of the same part has one of them,
+     * it is that question's.
+     *
+     * @param array<int, string> $prompts
+     *
+     * @return array<int, KeyEntry> by number
+     */
+    private static function entriesFor(Draft $draft, DraftQuestion $question, array $prompts): array
+    {
+        $part = $question->paper->section->part;
+        $entries = [];
+        foreach ($draft->paper->key() as $entry) {
+            if (isset($prompts[$entry->number ?? 0]) && (null === $entry->part || null === $part || $entry->part === $part)) {
+                $entries[$entry->number ?? 0] ??= $entry;
             }
         }
+        foreach ($draft->questions as $other) {
+            $number = $other->paper->number()->value ?? 0;
+            $isInPart = null === ($entries[$number]->part ?? null) || $other->paper->section->part === $part;
+            if ($other !== $question && isset($entries[$number]) && $isInPart) {
+                return [];
+            }
+        }
+
+        return $entries;
     }
 
     /**

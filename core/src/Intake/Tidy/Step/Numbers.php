@@ -11,6 +11,9 @@ use Notagram\Source\Regex;
 /** Numbers the questions one by one. */
 final readonly class Numbers implements TidyStep
 {
+    /** By style, how a number is written. */
+    private const FORMS = ['.' => '%d. ', ')' => '%d) ', '()' => '(%d) '];
+
     public function name(): string
     {
         return 'numbers';
@@ -19,17 +22,24 @@ final readonly class Numbers implements TidyStep
     public function apply(Draft $draft): void
     {
         $first = self::first($draft);
+        $kept = [];
         foreach ($draft->questions as $place => $question) {
-            $line = $question->first();
             $mark = $question->paper->number();
-            $number = $first + $place;
-            // A number that has its place already keeps its form.
-            if (null !== $mark && $mark->value === $number && \in_array($mark->style, ['.', ')', '()'], true) && Regex::match('/^\(?\d++[.)]\s*\z/', $line->mark)) {
+            if (null !== $mark && $mark->value === $first + $place && isset(self::FORMS[$mark->style]) && Regex::match('/^\(?\d++[.)]\s*\z/', $question->first()->mark)) {
+                $kept[$place] = $mark->style;
+            }
+        }
+        // A number that has its place already keeps its form, and gives it to the others: two forms would be two lists.
+        $forms = array_values(array_unique($kept));
+        $form = self::FORMS[1 === \count($forms) ? $forms[0] : '.'];
+        foreach ($draft->questions as $place => $question) {
+            if (isset($kept[$place]) && 1 === \count($forms)) {
                 continue;
             }
+            $line = $question->first();
             // What begins with a number already has one, whatever it was taken for.
-            $body = null === $mark ? Regex::replace('/^\d{1,3}[.)]\s++(?=\S)/', '', $line->body, 1) : $line->body;
-            $draft->edit($line, $body, "{$number}. ");
+            $body = null === $question->paper->number() ? Regex::replace('/^\d{1,3}[.)]\s++(?=\S)/', '', $line->body, 1) : $line->body;
+            $draft->edit($line, $body, \sprintf($form, $first + $place));
         }
     }
 
