@@ -8,7 +8,7 @@ use Notagram\Source\Regex;
 
 /**
  * The words that printed tests use, in all languages of data/words together, as pieces of patterns that are read with the
- * flags “iu” (common practice, no source).
+ * flags “iu” (common practice, no source). A pattern of them is put together once: that takes longer than to hold a line against it.
  */
 final readonly class PaperWords
 {
@@ -140,11 +140,14 @@ final readonly class PaperWords
     public function truth(string $text): ?bool
     {
         $text = trim($text, " \t.;,*");
+        /** @var ?array{string, string} $patterns */
+        static $patterns = null;
+        $patterns ??= ["~^(?:{$this->true})\\z~iu", "~^(?:{$this->false})\\z~iu"];
 
         return match (true) {
             '' === $text || \strlen($text) > 20 => null,
-            Regex::match("~^(?:{$this->true})\\z~iu", $text) => true,
-            Regex::match("~^(?:{$this->false})\\z~iu", $text) => false,
+            Regex::match($patterns[0], $text) => true,
+            Regex::match($patterns[1], $text) => false,
             default => null,
         };
     }
@@ -206,8 +209,11 @@ final readonly class PaperWords
     {
         // “True (T) or False (F)”
         $heading = Regex::replace('/\s*+\([A-Z]\)/', '', $heading);
-        foreach ($this->kinds as $kind => $pattern) {
-            if (Regex::match("~(?<![\\p{L}\\p{N}])(?:{$pattern})(?![\\p{L}\\p{N}])~iu", $heading)) {
+        /** @var ?array<string, string> $patterns */
+        static $patterns = null;
+        $patterns ??= array_map(static fn (string $kind) => "~(?<![\\p{L}\\p{N}])(?:{$kind})(?![\\p{L}\\p{N}])~iu", $this->kinds);
+        foreach ($patterns as $kind => $pattern) {
+            if (Regex::match($pattern, $heading)) {
                 return $kind;
             }
         }
@@ -231,20 +237,31 @@ final readonly class PaperWords
     /** The name of the part of a test that a line heads, such as II; null where it heads none. */
     public function partOf(string $line): ?string
     {
-        return Regex::match("~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu", $line, $match) ? strtoupper($match[1]) : null;
+        /** @var ?string $pattern */
+        static $pattern = null;
+        $pattern ??= "~^(?:{$this->part})[ \\t]++([IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])~iu";
+
+        return Regex::match($pattern, $line, $match) ? strtoupper($match[1]) : null;
     }
 
     /** What follows “Correct answer:” in a line, which may be nothing; null where the line does not begin so. */
     public function afterCorrectAnswer(string $line): ?string
     {
-        return Regex::match("~^\\s*+(?:(?:{$this->correct})\\s++(?:{$this->answer})|(?:{$this->answer})\\s++(?:{$this->correct}))\\s*+:\\s*+~iu", $line, $match) ? substr($line, \strlen($match[0])) : null;
+        /** @var ?string $pattern */
+        static $pattern = null;
+        $pattern ??= "~^\\s*+(?:(?:{$this->correct})\\s++(?:{$this->answer})|(?:{$this->answer})\\s++(?:{$this->correct}))\\s*+:\\s*+~iu";
+
+        return Regex::match($pattern, $line, $match) ? substr($line, \strlen($match[0])) : null;
     }
 
     /** The points that a heading gives to each question below it; null where it gives none. */
     public function pointsOfEachIn(string $heading): ?string
     {
         $number = '(\d{1,3}(?:[.,]\d{1,2})?)';
-        if (!Regex::match("~(?<![\\p{L}\\d.,]){$number}\\s*(?:{$this->points})\\s*(?:{$this->each})(?!\\p{L})|(?<!\\p{L})(?:{$this->each})(?:\\s+\\p{L}+){0,2}\\s*{$number}\\s*(?:{$this->points})(?!\\p{L})~iu", $heading, $match)) {
+        /** @var ?string $pattern */
+        static $pattern = null;
+        $pattern ??= "~(?<![\\p{L}\\d.,]){$number}\\s*(?:{$this->points})\\s*(?:{$this->each})(?!\\p{L})|(?<!\\p{L})(?:{$this->each})(?:\\s+\\p{L}+){0,2}\\s*{$number}\\s*(?:{$this->points})(?!\\p{L})~iu";
+        if (!Regex::match($pattern, $heading, $match)) {
             return null;
         }
 
@@ -254,7 +271,7 @@ final readonly class PaperWords
     /** Points in round or square brackets: the first group is the number; a bare number counts only in square ones. */
     public function pointsPattern(): string
     {
-        /** @var ?string $pattern put together once, since it is asked for at every question */
+        /** @var ?string $pattern */
         static $pattern = null;
         $each = "(?:\\s*(?:{$this->each}))?+";
 

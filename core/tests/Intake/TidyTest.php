@@ -165,6 +165,19 @@ final class TidyTest extends TestCase
         self::assertSame("1. Which?\na. x\n*b. y\n\nKey\n2? C\n", $tidied->text);
     }
 
+    /** It works without PHP's search for objects that hold themselves, so it must leave none, and must leave that search as it was. */
+    public function testNothingIsLeftToBeSearchedFor(): void
+    {
+        gc_collect_cycles();
+        gc_disable();
+        Tidy::of("1. Which?\na) x  b) y\n2. Who?\na) x  b) y\n\nKey\n1 a\n2 b\n");
+        self::assertFalse(gc_enabled());
+        self::assertSame(0, gc_collect_cycles());
+        gc_enable();
+        Tidy::of("1. Which?\n");
+        self::assertTrue(gc_enabled());
+    }
+
     /** The questions get numbers of their own, which the rest of the key knows nothing of. */
     public function testWhatIsLeftOfAKeyAnswersNoQuestionThatGetsItsNumber(): void
     {

@@ -145,7 +145,8 @@ final class Answering
         $letters = $texts = [];
         foreach ($question->options as $place => $option) {
             $letters[] = \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index)));
-            $texts[] = trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->isGone ? '' : $line->body, $option->more)]));
+            // A letter alone, as nearly every key has, is no text of an option.
+            $texts[] = 1 === \strlen($answer) ? '' : trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->isGone ? '' : $line->body, $option->more)]));
         }
         if (Regex::match('/^\(?(i{1,3}|iv|v|vi{1,3}|ix|x)\)?\.?\z/', $answer, $match) && 'i' === (ltrim($question->options[0]->mark->style, '(')[0] ?? '')) {
             $answer = \chr(96 + ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10][$match[1]]);

@@ -18,8 +18,8 @@ final class KeyAnswer
     public static function options(string $answer, array $letters, array $texts): ?array
     {
         $answer = trim($answer, " \t.()*");
-        $byText = array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($answer), true);
-        if (1 === \count($byText) && \strlen($answer) > 1) {
+        $byText = \strlen($answer) > 1 ? array_keys(array_map(mb_strtolower(...), $texts), mb_strtolower($answer), true) : [];
+        if (1 === \count($byText)) {
             return $byText;
         }
         $letters = array_map(strtolower(...), $letters);

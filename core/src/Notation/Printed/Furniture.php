@@ -19,6 +19,10 @@ final class Furniture
 
     /** How a page is counted, as a piece of a pattern. */
     private readonly string $page;
+    // Patterns that every line is held against are put together once.
+    private readonly string $pageNumber;
+    private readonly string $counter;
+    private readonly string $cue;
     /** @var array<int, Role|null> by line */
     private array $settled;
     /** @var array<int, true> lines at which a page ends or begins */
@@ -35,6 +39,9 @@ final class Furniture
     {
         $words = PaperWords::all();
         $this->page = "(?:[-–—]\\s*\\d{1,3}\\s*[-–—]|(?:{$words->page})\\s*\\d{1,3}(?:\\s*(?:{$words->of}|/)\\s*\\d{1,3})?|\\d{1,3}\\s*/\\s*\\d{1,3})";
+        $this->pageNumber = "~^{$this->page}\\z~iu";
+        $this->counter = "~^(?:{$words->question})\\s*+\\d{1,3}\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,3}\\s*+:?\\z~iu";
+        $this->cue = "~^[(\\[–—-]*+\\s*+(?:{$words->cue})\\s*+[)\\]!.…→>–—-]*+\\z~iu";
         $this->settled = array_fill(0, \count($lines), null);
         foreach ($texts as $index => $text) {
             $this->settled[$index] = $this->roleOf($index, $text);
@@ -95,7 +102,7 @@ final class Furniture
 
     private function isPageNumber(string $text): bool
     {
-        return \strlen($text) <= self::LONGEST_PAGE_NUMBER && Regex::match('/\d\s*+\z|\d\s*+[-–—]\z/u', $text) && Regex::match("~^{$this->page}\\z~iu", $text);
+        return \strlen($text) <= self::LONGEST_PAGE_NUMBER && Regex::match('/\d\s*+\z|\d\s*+[-–—]\z/u', $text) && Regex::match($this->pageNumber, $text);
     }
 
     /** “Turn over”, “continued”; counters of questions on a web page are counted by the way. */
@@ -105,12 +112,11 @@ final class Furniture
         if (\strlen($text) > self::LONGEST_CUE || ctype_digit($text[0]) || self::hasMark($text)) {
             return false;
         }
-        $words = PaperWords::all();
-        if (Regex::match("~^(?:{$words->question})\\s*+\\d{1,3}\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,3}\\s*+:?\\z~iu", $text)) {
+        if (Regex::match($this->counter, $text)) {
             ++$this->counters;
         }
 
-        return Regex::match("~^[(\\[–—-]*+\\s*+(?:{$words->cue})\\s*+[)\\]!.…→>–—-]*+\\z~iu", $text);
+        return Regex::match($this->cue, $text);
     }
 
     private static function isNameLine(string $text): bool

@@ -7,7 +7,11 @@ namespace Notagram\Notation\Printed;
 use Notagram\Notation\PaperWords;
 use Notagram\Source\Regex;
 
-/** Names the parts that a text may start with, or consist of: every possibility, since only the whole test tells which one is meant. */
+/**
+ * Names the parts that a text may start with, or consist of: every possibility, since only the whole test tells which one is meant.
+ *
+ * Patterns that hold the words of seven languages are put together once: that takes longer than to hold a line against them.
+ */
 final class Lexer
 {
     private const RULE = '(?:_{2,}+|\(\s*+\)|\[\s*+\]|\.{3,}+|…++)';
@@ -23,6 +27,8 @@ final class Lexer
     private const LETTER_SIGNS = [[0x24B6, 0x24CF], [0x24D0, 0x24E9], [0x249C, 0x24B5], [0x1F150, 0x1F169], [0x1F170, 0x1F189], [0x1F1E6, 0x1F1FF]];
     private const MOST_REMEMBERED = 20_000;
     private const TAIL = 160;
+    /** More bytes than a word for true or false has, with a box behind it. */
+    private const WORD = 40;
 
     /** @param string $text without blanks around it */
     public static function form(string $text): PieceForm
@@ -57,11 +63,17 @@ final class Lexer
             return [new NumberMark('sign', $signed[0], '', $lead, $signed[1], substr($text, \strlen($signed[1])))];
         }
         $marks = [];
+        /** @var ?string $asked */
+        static $asked = null;
+        /** @var ?string $counted */
+        static $counted = null;
         $word = PaperWords::all()->question;
-        if (Regex::match("~^(?:{$word}|[QFPDV])\\s?:\\s++(?=\\S)~iu", $text, $match)) {
+        $asked ??= "~^(?:{$word}|[QFPDV])\\s?:\\s++(?=\\S)~iu";
+        $counted ??= "~^(?:(?:{$word})\\s*+[.:]?\\s*+(?:n[ro]?\\s*+[.:°º]{0,2}|n\\.\\s?[°º]|#|nr\\.?)?+|n[or]\\.|n[°º]|№)\\s*+(\\d{1,4})(?:\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,4})?+(?:\\s*+[.:)–-]|(?=\\s*+[(\\[])|(?=\\s)|\\z)\\s*+~iu";
+        if (Regex::match($asked, $text, $match)) {
             $marks[] = new NumberMark('Q:', 0, '', $lead, $match[0], substr($text, \strlen($match[0])));
         }
-        if ('' !== $first && Regex::match("~^(?:(?:{$word})\\s*+[.:]?\\s*+(?:n[ro]?\\s*+[.:°º]{0,2}|n\\.\\s?[°º]|#|nr\\.?)?+|n[or]\\.|n[°º]|№)\\s*+(\\d{1,4})(?:\\s*+(?:of|von|de|di|van|sur|/)\\s*+\\d{1,4})?+(?:\\s*+[.:)–-]|(?=\\s*+[(\\[])|(?=\\s)|\\z)\\s*+~iu", $text, $match)) {
+        if ('' !== $first && Regex::match($counted, $text, $match)) {
             $marks[] = new NumberMark('word', (int) $match[1], '', $lead, $match[0], substr($text, \strlen($match[0])));
         }
         if ('#' === $first && Regex::match('/^#\s?(\d{1,3})[.:)]?\s++/', $text, $match)) {
@@ -276,7 +288,10 @@ final class Lexer
         }
         $words = PaperWords::all();
         $box = '(?:'.self::EMPTY_BOX.'|'.self::FULL_BOX.'|\*)';
-        if (!Regex::match("~^({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+(?:(?:\\s*+[/|–-]\\s*+|\\s++)({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+)?[.]?\\z~iu", $text, $match)) {
+        /** @var ?string $pattern */
+        static $pattern = null;
+        $pattern ??= "~^({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+(?:(?:\\s*+[/|–-]\\s*+|\\s++)({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+)?[.]?\\z~iu";
+        if (!Regex::match($pattern, $text, $match)) {
             return null;
         }
         $marked = static fn (string ...$signs): bool => [] !== array_filter($signs, static fn (string $sign) => '' !== $sign && !Regex::match('/^'.self::EMPTY_BOX.'\z/u', $sign));
@@ -303,9 +318,16 @@ final class Lexer
      */
     public static function truthsBehind(string $text): ?array
     {
-        $tail = self::tail($text);
         $words = PaperWords::all();
         $box = '(?:'.self::EMPTY_BOX.'|'.self::FULL_BOX.')';
+        /** @var ?string $end */
+        static $end = null;
+        $end ??= "~(?:{$words->true}|{$words->false})(?:\\s?{$box})?+\\s*+[)\\]]?\\z~iu";
+        // Few texts end with one of the words, which their last letters tell.
+        if (!Regex::match($end, self::tail($text, self::WORD))) {
+            return null;
+        }
+        $tail = self::tail($text);
         $word = "(?:{$box}\\s?)?(?:{$words->true}|{$words->false})(?:\\s?{$box})?+";
         if (!Regex::match("~(?<=\\S)(?:\\s*+[(\\[]\\s*+|\\s*+[–-]\\s++|\\s++)({$word}(?:\\s*+[/|–-]\\s*+|\\s++){$word})\\s*+[)\\]]?\\z~iu", $tail, $match, \PREG_OFFSET_CAPTURE)) {
             return null;
@@ -320,9 +342,9 @@ final class Lexer
     }
 
     /** The end of a text, so that patterns which end with it need not be tried from each of its places on. */
-    public static function tail(string $text): string
+    public static function tail(string $text, int $bytes = self::TAIL): string
     {
-        return \strlen($text) <= self::TAIL ? $text : mb_strcut($text, \strlen($text) - self::TAIL, encoding: 'UTF-8');
+        return \strlen($text) <= $bytes ? $text : mb_strcut($text, \strlen($text) - $bytes, encoding: 'UTF-8');
     }
 
     public static function isWritingLine(string $text): bool

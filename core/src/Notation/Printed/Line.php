@@ -61,6 +61,19 @@ final class Line
         return $this->pieces ??= Pieces::of($this);
     }
 
+    /**
+     * The same, once and for all: a line that went on holding what holds it would have to be searched for to be freed.
+     *
+     * @return list<Piece>
+     */
+    public function takePieces(): array
+    {
+        $pieces = $this->pieces();
+        $this->pieces = null;
+
+        return $pieces;
+    }
+
     public function trimmed(): string
     {
         return $this->trimmed ??= trim(Regex::match('/\xC2\xA0|\xE2\x80[\x82-\x89\xAF]/', $this->text) ? str_replace(["\u{A0}", "\u{2002}", "\u{2003}", "\u{2009}", "\u{202F}"], ' ', $this->text) : $this->text, " \t\f\v");

@@ -23,13 +23,30 @@ final class Lookahead
     private array $runs = [];
     private ?int $first = null;
 
+    // Patterns that most lines are held against are put together once: how a heading starts, one of statements, what names a text.
+    private readonly string $heading;
+    private readonly string $truthHeading;
+    private readonly string $material;
+
     /** @param list<Piece> $pieces */
     public function __construct(private readonly array $pieces, private readonly Styles $styles)
     {
+        $words = PaperWords::all();
+        $numbered = \in_array($styles->numberStyle, ['1.1', 'letter'], true) ? '\d{1,2}[.)]|' : '';
+        $label = "(?:{$numbered}(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|(?:{$words->question})\\s++\\d{1,2}(?=\\s*+[:.–—-])|[IVX]{1,4}[.):]|[A-H][.)])\\s*+[:.–—-]?\\s*+";
+        $kinds = implode('|', $words->kinds);
+        $this->heading = "~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu";
+        $this->truthHeading = "~^(?:{$label})?+(?:{$words->kinds['true-false']})~iu";
+        $this->material = "~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu";
+        $this->findRuns();
+    }
+
+    private function findRuns(): void
+    {
         $runs = [];
-        foreach ($pieces as $index => $piece) {
-            foreach (Role::Passage === $piece->role ? $styles->numbersOf($piece) : [] as $mark) {
-                if ($mark->style === $styles->numberStyle) {
+        foreach ($this->pieces as $index => $piece) {
+            foreach (Role::Passage === $piece->role ? $this->styles->numbersOf($piece) : [] as $mark) {
+                if ($mark->style === $this->styles->numberStyle) {
                     $this->first ??= $index;
                     $run = \count($runs) - 1;
                     if ($run >= 0 && $mark->value === $runs[$run][0] + 1) {
@@ -167,18 +184,14 @@ final class Lookahead
         }
         $kind = $words->kindIn($text);
         // “Read the text below” announces a text; without it, nobody knows what the text is for.
-        if (null === $kind && Regex::match("~(?<!\\p{L})(?:{$words->material})(?!\\p{L})~iu", $text)) {
+        if (null === $kind && Regex::match($this->material, $text)) {
             return 0;
         }
         $below = $this->nextOf($index);
         if (null !== $below && $this->beginsOptions($below)) {
             return 0;
         }
-        $numbered = \in_array($this->styles->numberStyle, ['1.1', 'letter'], true) ? '\d{1,2}[.)]|' : '';
-        $label = "(?:{$numbered}(?:{$words->part})\\s++(?:[IVX]{1,4}|[A-H]|\\d{1,2})(?![\\p{L}\\p{N}])|(?:{$words->question})\\s++\\d{1,2}(?=\\s*+[:.–—-])|[IVX]{1,4}[.):]|[A-H][.)])\\s*+[:.–—-]?\\s*+";
-        $kinds = implode('|', $words->kinds);
-        $startsAsOne = Regex::match("~^(?:{$label})?+(?:{$kinds}|{$words->instruction})(?![\\p{L}\\p{N}])~iu", $text);
-        if ($startsAsOne && (!str_ends_with($text, '?') || (null !== $kind && Regex::match("~^(?:{$label})?+(?:{$words->kinds['true-false']})~iu", $text)))) {
+        if (Regex::match($this->heading, $text) && (!str_ends_with($text, '?') || (null !== $kind && Regex::match($this->truthHeading, $text)))) {
             return 2;
         }
         if (!$standsApart) {

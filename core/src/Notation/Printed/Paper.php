@@ -48,7 +48,7 @@ final class Paper
                 continue;
             }
             $role = $survey->settled[$index];
-            $ofLine = null === $role ? $line->pieces() : [new Piece($line, '', $line->trimmed(), false)];
+            $ofLine = null === $role ? $line->takePieces() : [new Piece($line, '', $line->trimmed(), false)];
             foreach ($ofLine as $piece) {
                 $piece->role = $role ?? Role::Passage;
                 $pieces[] = $piece;
