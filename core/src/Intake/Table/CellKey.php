@@ -20,13 +20,12 @@ final class CellKey
         $key = trim($key, " \t\n.;,");
         // One letter is a letter, whatever the options say.
         if (Regex::match('/^[(\[]?([A-Za-z])[)\].]?\z/', $key, $match)) {
-            return self::lettered([$match[1]], $options) ?? self::bySaying([$key], $options) ?? [];
+            return self::lettered([$match[1]], $options) ?? self::bySaying($key, $options) ?? [];
         }
 
-        return self::bySaying([$key], $options)
+        return self::bySaying($key, $options)
             ?? self::lettered(self::parts($key), $options)
-            ?? self::bySaying(Regex::split('~\s*\n\s*|\s*;\s*|\s+/\s+|\s*\|\s*~u', $key), $options)
-            ?? self::bySaying(Regex::split('~\s*,\s*~u', $key), $options)
+            ?? self::severalBySaying($key, $options)
             ?? self::numbered(self::parts($key), $options)
             ?? self::lettered(Regex::match('/^(?:[A-Z]{2,10}|[a-z]{2,10})\z/', $key) ? str_split($key) : [], $options)
             ?? self::true($key, $options)
@@ -68,17 +67,48 @@ final class CellKey
     }
 
     /**
-     * @param list<string>       $texts
      * @param array<int, string> $options
      *
      * @return ?non-empty-list<int>
      */
-    private static function bySaying(array $texts, array $options): ?array
+    private static function bySaying(string $text, array $options): ?array
     {
-        $folded = static fn (string $text): string => mb_strtolower(Regex::replace('/\s++/u', ' ', trim($text, " \t\n.")));
-        $known = array_map($folded, $options);
+        $found = '' === trim($text) ? false : array_search(self::folded($text), array_map(self::folded(...), $options), true);
 
-        return self::each($texts, static fn (string $text): ?int => '' === trim($text) ? null : (($found = array_search($folded($text), $known, true)) === false ? null : $found), $options);
+        return false === $found ? null : [$found];
+    }
+
+    /**
+     * The texts of several options, one behind the other. The signs that part them may stand in a text as well, so that the
+     * longest text goes first.
+     *
+     * @param array<int, string> $options
+     *
+     * @return ?non-empty-list<int>
+     */
+    private static function severalBySaying(string $key, array $options): ?array
+    {
+        $known = array_filter(array_map(self::folded(...), $options), static fn (string $text) => '' !== $text);
+        uasort($known, static fn (string $one, string $other) => \strlen($other) <=> \strlen($one));
+        $rest = self::folded(str_replace("\n", ';', $key));
+        $found = [];
+        while ('' !== $rest) {
+            $number = array_key_first(array_filter($known, static fn (string $text) => Regex::match('~^'.preg_quote($text, '~').'\.?+\s*+(?:[;,|]|/(?=\s)|\z)~u', $rest)));
+            if (null === $number) {
+                return null;
+            }
+            $rest = Regex::replace('~^\.?+\s*+(?:[;,|/]\s*+)?+~u', '', substr($rest, \strlen($known[$number])));
+            $found[] = $number;
+            unset($known[$number]);
+        }
+        sort($found);
+
+        return [] === $found ? null : $found;
+    }
+
+    private static function folded(string $text): string
+    {
+        return mb_strtolower(Regex::replace('/\s++/u', ' ', trim($text, " \t\n.")));
     }
 
     /**

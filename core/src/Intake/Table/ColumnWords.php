@@ -74,7 +74,13 @@ final readonly class ColumnWords
             }
         }
 
-        return Regex::match("~^(?:{$this->headings['option']})s?\\z~iu", $heading) ? new Column(ColumnKind::Option) : null;
+        return $this->isOption($heading) ? new Column(ColumnKind::Option) : null;
+    }
+
+    /** Whether a heading may be that of an option, whatever else it may be: “Answer”. */
+    public function isOption(string $heading): bool
+    {
+        return Regex::match("~^(?:{$this->headings['option']})s?\\z~iu", trim($heading, " \t\n:"));
     }
 
     /** Whether two headings are those of a list of terms: which of them is the term, 0 or 1; null where they are not. */

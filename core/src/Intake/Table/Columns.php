@@ -86,8 +86,12 @@ final readonly class Columns
         foreach (\array_slice($table->rows, 0, self::HEAD_WITHIN) as $place => $row) {
             $columns = [];
             $told = 0;
-            for ($at = 0, $width = $table->width(); $at < $width; ++$at) {
-                $column = $words->columnOf($row->cell($at)) ?? new Column(ColumnKind::LeftOut);
+            $width = $table->width();
+            $times = array_count_values(array_map(static fn (int $at) => mb_strtolower(trim($row->cell($at))), range(0, max(0, $width - 1))));
+            for ($at = 0; $at < $width; ++$at) {
+                // “Answer” above one column is the right one, above several each is an option.
+                $isAgain = $times[mb_strtolower(trim($row->cell($at)))] > 1 && $words->isOption($row->cell($at));
+                $column = $isAgain ? new Column(ColumnKind::Option) : $words->columnOf($row->cell($at)) ?? new Column(ColumnKind::LeftOut);
                 $told += ColumnKind::LeftOut === $column->kind ? 0 : 1;
                 $columns[] = $column;
             }
