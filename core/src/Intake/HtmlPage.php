@@ -74,7 +74,13 @@ final class HtmlPage
             return;
         }
         $standsOut = $this->standsOut($name, $style, $element) ?? $standsOut;
-        if ('br' === $name) {
+        if (Regex::match('/(?<![-\w])white-space(?:-collapse)?\s*:\s*([a-z-]+)/', $style, $match)) {
+            $isPreformatted = \in_array($match[1], ['pre', 'pre-wrap', 'break-spaces', 'preserve'], true);
+        }
+        if (Regex::match('/mso-tab-count\s*:\s*(\d)/', $style, $match)) {
+            // A word processor fills its tabs with blanks.
+            $this->text(str_repeat("\t", (int) $match[1]), $standsOut);
+        } elseif ('br' === $name) {
             Regex::match('/page-break-before\s*:\s*always/', $style) ? $this->builder->pageBreak() : $this->builder->lineBreak();
             $this->isLineEmpty = true;
         } elseif ('img' === $name) {

@@ -34,6 +34,8 @@ final class HtmlPageTest extends TestCase
         yield 'white space of the source is no white space of the page' => ["<p>Which\n   bee\tmates?</p>\n\n<p> a. drone </p>", "Which bee mates?\na. drone\n"];
         yield 'a break ends a line' => ['1. Which?<br>a. one<br>b. two', "1. Which?\na. one\nb. two\n"];
         yield 'what is set out keeps its lines and blanks' => ["<pre>1. Which?\n   a. one\n\n   b. two</pre><p>End</p>", "1. Which?\n   a. one\n\n   b. two\nEnd\n"];
+        yield 'tabs, as styles keep them' => ['<p>a) one<span style="white-space:pre">	</span>b) two<span style=\'mso-tab-count:2\'>      </span>c) three</p>', "a) one\tb) two\t\tc) three\n"];
+        yield 'blanks and lines that a style keeps, and one within that does not' => ["<p><span style=\"white-space: pre-wrap\">a  one\nb  <i style='white-space:normal'>two\n  three</i></span></p>", "a  one\nb  two three\n"];
         yield 'an empty paragraph is a blank line' => ['<p>One</p><p>&nbsp;</p><p>Two</p>', "One\n\nTwo\n"];
         yield 'a page break is kept for the tidying' => ['<p>One</p><br style="page-break-before: always"><p>Two</p>', "One\n\f\nTwo\n"];
         yield 'boxes of a form' => ['<p>Bees see:</p><p><input type="checkbox" checked>blue</p><p><input type="radio">red</p><p><input type="text" value="x">green</p>', "Bees see:\n☑ blue\n☐ red\ngreen\n"];

@@ -139,7 +139,7 @@ final class OpenTextDocument
         if (1 === $level) {
             $continued = $list->getAttributeNS(self::TEXT, 'continue-list');
             $isContinued = '' !== $continued || 'true' === $list->getAttributeNS(self::TEXT, 'continue-numbering');
-            $this->counts = $isContinued ? ($this->counters[$continued] ?? $this->counters['style '.$style] ?? []) : [];
+            $this->counts = $isContinued ? ($this->counters['list '.$continued] ?? $this->counters['style '.$style] ?? []) : [];
         } else {
             // A list within a list begins anew.
             $this->forgetFrom($level);
@@ -148,7 +148,10 @@ final class OpenTextDocument
         $this->blocks($list);
         array_pop($this->lists);
         if (1 === $level) {
-            $this->counters[$id] = $this->counters['style '.$style] = $this->counts;
+            $this->counters['style '.$style] = $this->counts;
+            if ('' !== $id) {
+                $this->counters['list '.$id] = $this->counts;
+            }
         }
     }
 
