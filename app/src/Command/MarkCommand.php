@@ -34,7 +34,7 @@ final class MarkCommand extends SheetCommand
             }
         }
         foreach ($marking->misfits as $misfit) {
-            self::say($output, $this->sentences->of($misfit));
+            self::say($output, $this->sentences->of($misfit->message()));
         }
         if ($marking->unmarked > 0) {
             self::say($output, $this->sentence('unmarked', count: $marking->unmarked));

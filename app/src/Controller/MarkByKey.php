@@ -12,6 +12,7 @@ use Notagram\Editing\EditedText;
 use Notagram\Message\Sentences;
 use Notagram\Notation\Key\KeyMark;
 use Notagram\Notation\Key\KeyMarking;
+use Notagram\Notation\Key\KeyMisfit;
 use Notagram\Notation\ReadSheet;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -31,7 +32,7 @@ final readonly class MarkByKey
         return new KeyMarkingView(
             EditedText::made($sheet->text(), $marking->edits()),
             array_map(static fn (KeyMark $mark) => new KeyMarkView($mark->placed->number ?? 0, $mark->entry->answer, $mark->replaces, [] !== $mark->edits), $marking->marks),
-            array_map($this->sentences->of(...), $marking->misfits),
+            array_map(fn (KeyMisfit $misfit) => $this->sentences->of($misfit->message()), $marking->misfits),
             $marking->unmarked,
         );
     }

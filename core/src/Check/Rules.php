@@ -32,6 +32,7 @@ final class Rules
             new Rule\Marking\SameAnswerTwice(),
             new Rule\Marking\TypedVariants(),
             new Rule\Marking\KeyPosition(),
+            new Rule\Marking\KeyUnused(),
             new Rule\Marking\TrueFalseBalance(),
             new Rule\Marking\PointsTotal(),
 

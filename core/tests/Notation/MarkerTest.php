@@ -7,6 +7,7 @@ namespace Notagram\Tests\Notation;
 use Notagram\Finding\TextEdit;
 use Notagram\Notation\Key\KeyMark;
 use Notagram\Notation\Key\KeyMarking;
+use Notagram\Notation\Key\KeyMisfit;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
@@ -146,7 +147,7 @@ final class MarkerTest extends TestCase
     {
         $text = "Which?\nA. a\nB. b\nANSWER: A\n\nWhich then?\nA. a\nB. b\n\nAnd?\nA. a\nB. b\n";
         $marking = KeyMarking::of(ReadSheet::of(SourceText::fromUtf8($text), self::notation('aiken')), '1 B 2 E 9 A');
-        self::assertSame(['Question 2 has no option E.', 'There is no question 9.'], InEnglish::all($marking->misfits));
+        self::assertSame(['Question 2 has no option E.', 'There is no question 9.'], InEnglish::all(array_map(static fn (KeyMisfit $misfit) => $misfit->message(), $marking->misfits)));
         self::assertSame([true], array_map(static fn (KeyMark $mark) => $mark->replaces, $marking->marks));
         self::assertSame(1, $marking->unmarked);
     }

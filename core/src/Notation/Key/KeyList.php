@@ -228,6 +228,12 @@ final class KeyList
         return Regex::match('/^[A-Za-z](?:[ \t]*+[,&][ \t]*+[A-Za-z]|[ \t]++[A-Za-z])*+\z|^[A-Z]{2,8}\z|^[-–—]\z/u', $answer) || null !== PaperWords::all()->truth($answer);
     }
 
+    /** A dash: there is no one answer to give. */
+    public static function saysNothing(string $answer): bool
+    {
+        return Regex::match('/^[-–—]++\z/u', $answer);
+    }
+
     /** @return list<KeyEntry> */
     private static function inOrder(?string $part, string $list): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Notagram\Notation\Key;
 
 use Notagram\Finding\TextEdit;
-use Notagram\Message\Message;
 use Notagram\Notation\Marker;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\PlacedBlock;
@@ -20,8 +19,8 @@ use Notagram\Question\TrueFalse;
 final readonly class KeyMarking
 {
     /**
-     * @param list<KeyMark> $marks
-     * @param list<Message> $misfits full sentences, in the order of the list
+     * @param list<KeyMark>   $marks
+     * @param list<KeyMisfit> $misfits in the order of the list
      * @param int           $unmarked questions that have no right answer, and get none here
      */
     private function __construct(public array $marks, public array $misfits, public int $unmarked)
@@ -32,25 +31,29 @@ final readonly class KeyMarking
     {
         $marker = $sheet->notation->marker();
         $text = $sheet->source->text;
-        $questions = $numbers = [];
+        $questions = $places = [];
         foreach ($sheet->blocks as $placed) {
             if (null !== $placed->number && null !== $placed->reading->question && !$placed->reading->question->answers instanceof Stimulus) {
+                $places[$marker->printedNumber($placed->block, $placed->block->textIn($text)) ?? $placed->number][] = \count($questions);
                 $questions[] = $placed;
-                $numbers[] = $marker->printedNumber($placed->block, $placed->block->textIn($text)) ?? $placed->number;
             }
         }
         $marks = $misfits = $taken = [];
         foreach (KeyList::read($key) as $place => $entry) {
-            $at = self::questionOf($entry, $place, $numbers, $taken);
+            // Numbers that start again are taken in order: each entry goes to the first question of its number that has none yet.
+            $at = null === $entry->number ? (isset($questions[$place]) ? $place : null) : (isset($places[$entry->number]) ? array_shift($places[$entry->number]) : null);
             if (null === $at) {
-                $misfits[] = self::nothingOf($entry, $place);
+                $misfits[] = new KeyMisfit($entry, $place, null);
+                continue;
+            }
+            if (KeyList::saysNothing($entry->answer)) {
                 continue;
             }
             $taken[$at] = true;
             $placed = $questions[$at];
             $edits = self::editsFor($marker, $placed, $placed->block->textIn($text), $entry->answer);
             if (null === $edits) {
-                $misfits[] = Message::of('key/no-such-answer', number: $entry->number ?? $placed->number ?? 0, answer: $entry->answer);
+                $misfits[] = new KeyMisfit($entry, $place, $entry->number ?? $placed->number ?? 0);
                 continue;
             }
             $marks[] = new KeyMark(
@@ -68,15 +71,6 @@ final readonly class KeyMarking
         return new self($marks, $misfits, $unmarked);
     }
 
-    private static function nothingOf(KeyEntry $entry, int $place): Message
-    {
-        return match (true) {
-            null === $entry->number => Message::of('key/too-many-answers', place: $place + 1),
-            null === $entry->part => Message::of('key/no-such-question', number: $entry->number),
-            default => Message::of('key/no-such-question-in-part', number: $entry->number, part: $entry->part),
-        };
-    }
-
     /** @return list<TextEdit> of all marks, in order */
     public function edits(): array
     {
@@ -84,26 +78,6 @@ final readonly class KeyMarking
         usort($edits, static fn (TextEdit $one, TextEdit $other) => $one->span->start <=> $other->span->start);
 
         return $edits;
-    }
-
-    /**
-     * Numbers that start again are taken in order: each entry goes to the first question of its number that has none yet.
-     *
-     * @param list<int>        $numbers
-     * @param array<int, true> $taken
-     */
-    private static function questionOf(KeyEntry $entry, int $place, array $numbers, array $taken): ?int
-    {
-        if (null === $entry->number) {
-            return isset($numbers[$place]) ? $place : null;
-        }
-        foreach ($numbers as $index => $number) {
-            if ($number === $entry->number && !isset($taken[$index])) {
-                return $index;
-            }
-        }
-
-        return null;
     }
 
     /** @return ?list<TextEdit> */

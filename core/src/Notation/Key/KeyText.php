@@ -42,6 +42,12 @@ final readonly class KeyText
         return [] === $entries ? null : new self($text, $entries, $numbers, $answers);
     }
 
+    /** @return non-empty-list<Span> of each entry, from its number to the end of its answer */
+    public function spans(): array
+    {
+        return array_map(static fn (Span $number, Span $answer) => new Span($number->start, $answer->end), $this->numbers, $this->answers);
+    }
+
     public function answerTo(int $number): ?string
     {
         $index = $this->indexOf($number);

@@ -271,7 +271,8 @@ final class StarredSplitter
                         break;
                     }
                 }
-                $context = [] === $here ? $context : $context->withKey($key[min($here)]->answer);
+                $answer = [] === $here ? '' : $key[min($here)]->answer;
+                $context = KeyList::saysNothing($answer) ? $context : $context->withKey($answer);
                 ++$place;
             }
             $blocks[] = new Block($cut->kind, $cut->start, $cut->end, $context->asSurroundings());

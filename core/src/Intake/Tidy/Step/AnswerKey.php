@@ -11,6 +11,7 @@ use Notagram\Intake\Tidy\DraftQuestion;
 use Notagram\Intake\Tidy\TidyStep;
 use Notagram\Message\Message;
 use Notagram\Notation\Key\KeyEntry;
+use Notagram\Notation\Key\KeyList;
 use Notagram\Notation\Printed\Role;
 use Notagram\Source\Regex;
 
@@ -74,7 +75,7 @@ final readonly class AnswerKey implements TidyStep
         ksort($marks);
         foreach ($marks as $at => $entry) {
             $question = $draft->questions[$at];
-            if (self::isNothing($entry->answer)) {
+            if (KeyList::saysNothing($entry->answer)) {
                 if ($question->isBare()) {
                     $question->essayMarks = Answering::with($question->essayMarks, $draft->putIn($question->last(), WritingLines::ESSAY, Role::EssayMark));
                 }
@@ -94,19 +95,13 @@ final readonly class AnswerKey implements TidyStep
 
     private static function isFor(DraftQuestion $question, string $answer): bool
     {
-        return self::isNothing($answer) || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
+        return KeyList::saysNothing($answer) || (Answering::fits($question, $answer) && Answering::agrees($question, $answer));
     }
 
     /** A sentence, or something that takes several lines to write, where an essay is asked for. */
     private static function isModelAnswer(DraftQuestion $question, string $answer): bool
     {
         return [] !== $question->essayMarks && Regex::match('/\S\s++\S++\s++\S++\s++\S/', $answer) && (1 !== \count($question->writingLines) || Regex::match('/[.!?]\z/', $answer));
-    }
-
-    /** A dash says that there is no answer to give. */
-    private static function isNothing(string $answer): bool
-    {
-        return Regex::match('/^[-–—]++\z/u', $answer);
     }
 
     /**
