@@ -9,7 +9,7 @@ use Notagram\Source\Regex;
 /** The signs of formulas as TeX writes them. */
 final class TexSigns
 {
-    private const OPERATORS = ['∑' => '\sum', '∫' => '\int', '∏' => '\prod', '√' => '\surd', '×' => '\times ', '÷' => '\div ', '≤' => '\le ', '≥' => '\ge ', '≠' => '\ne ', '±' => '\pm ', '∞' => '\infty ', '·' => '\cdot ', '⋅' => '\cdot ', '−' => '-', '→' => '\to ', '⇒' => '\Rightarrow ', '≈' => '\approx ', '∈' => '\in ', '∂' => '\partial ', '°' => '^{\circ}', '…' => '\ldots ', '%' => '\%', '#' => '\#', '&' => '\&', '_' => '\_', '{' => '\{', '}' => '\}', '$' => '\$', "\u{2009}" => '\,', "\u{2006}" => '\,', "\u{2005}" => '\:', "\u{2003}" => '\quad ', "\u{200A}" => '', "\u{2061}" => '', "\u{2062}" => '', "\u{200B}" => ''];
+    private const OPERATORS = ['∑' => '\sum', '∫' => '\int', '∏' => '\prod', '⋃' => '\bigcup', '⋂' => '\bigcap', '√' => '\surd', '×' => '\times ', '÷' => '\div ', '≤' => '\le ', '≥' => '\ge ', '≠' => '\ne ', '±' => '\pm ', '∞' => '\infty ', '·' => '\cdot ', '⋅' => '\cdot ', '−' => '-', '→' => '\to ', '⇒' => '\Rightarrow ', '≈' => '\approx ', '≡' => '\equiv ', '∼' => '\sim ', '∠' => '\angle ', '△' => '\triangle ', '∥' => '\parallel ', '⊥' => '\perp ', '∀' => '\forall ', '∃' => '\exists ', '∅' => '\emptyset ', '∣' => '\mid ', '∇' => '\nabla ', '∪' => '\cup ', '∩' => '\cap ', '⊂' => '\subset ', '⊆' => '\subseteq ', '∉' => '\notin ', '¬' => '\neg ', '∧' => '\land ', '∨' => '\lor ', '⇔' => '\Leftrightarrow ', '↦' => '\mapsto ', '∝' => '\propto ', 'ℕ' => '\mathbb{N}', 'ℤ' => '\mathbb{Z}', 'ℚ' => '\mathbb{Q}', 'ℝ' => '\mathbb{R}', 'ℂ' => '\mathbb{C}', '∈' => '\in ', '∂' => '\partial ', '°' => '^{\circ}', '…' => '\ldots ', '%' => '\%', '#' => '\#', '&' => '\&', '_' => '\_', '{' => '\{', '}' => '\}', '$' => '\$', "\u{2009}" => '\,', "\u{2006}" => '\,', "\u{2005}" => '\:', "\u{2003}" => '\quad ', "\u{200A}" => '', "\u{2061}" => '', "\u{2062}" => '', "\u{200B}" => ''];
     private const GREEK = ['α' => '\alpha ', 'β' => '\beta ', 'γ' => '\gamma ', 'δ' => '\delta ', 'ε' => '\varepsilon ', 'η' => '\eta ', 'θ' => '\theta ', 'λ' => '\lambda ', 'μ' => '\mu ', 'π' => '\pi ', 'ρ' => '\rho ', 'σ' => '\sigma ', 'τ' => '\tau ', 'φ' => '\varphi ', 'ω' => '\omega ', 'Γ' => '\Gamma ', 'Δ' => '\Delta ', 'Σ' => '\Sigma ', 'Φ' => '\Phi ', 'Ω' => '\Omega '];
 
     public static function of(string $text): string
@@ -18,7 +18,7 @@ final class TexSigns
     }
 
     private const FUNCTIONS = ['sin', 'cos', 'tan', 'cot', 'log', 'ln', 'lg', 'lim', 'min', 'max', 'exp'];
-    private const ACCENTS = ['¯' => 'overline', '‾' => 'overline', '―' => 'overline', "\u{304}" => 'overline', "\u{305}" => 'overline', '^' => 'hat', 'ˆ' => 'hat', "\u{302}" => 'hat', '→' => 'vec', "\u{20D7}" => 'vec', '~' => 'tilde', '˜' => 'tilde', "\u{303}" => 'tilde', '.' => 'dot', '˙' => 'dot', "\u{307}" => 'dot', '¨' => 'ddot', "\u{308}" => 'ddot'];
+    private const ACCENTS = ['¯' => 'overline', '‾' => 'overline', 'ˉ' => 'bar', '―' => 'overline', "\u{304}" => 'overline', "\u{305}" => 'overline', '^' => 'hat', 'ˆ' => 'hat', "\u{302}" => 'hat', '→' => 'vec', "\u{20D7}" => 'vec', '~' => 'tilde', '˜' => 'tilde', "\u{303}" => 'tilde', '.' => 'dot', '˙' => 'dot', "\u{307}" => 'dot', '¨' => 'ddot', "\u{308}" => 'ddot', '⏞' => 'overbrace'];
 
     /** A name of one letter or of more, which stand upright; or words within a formula, or a sign. */
     public static function name(string $name): string
@@ -41,7 +41,7 @@ final class TexSigns
     {
         $command = self::ACCENTS[$accent] ?? null;
 
-        return null === $command ? "{{$base}}^{".self::of($accent).'}' : "\\{$command}{{$base}}";
+        return null === $command ? '\overset{'.self::of($accent)."}{{$base}}" : "\\{$command}{{$base}}";
     }
 
     /** @param list<list<string>> $rows */

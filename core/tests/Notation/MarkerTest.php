@@ -83,11 +83,11 @@ final class MarkerTest extends TestCase
 
     public function testAMarkerLeavesOtherTypesAlone(): void
     {
-        foreach (['gift' => 'Legs? {=six}', 'aiken' => "Legs?\nA. four\nB. six\n", 'starred' => "1. Legs: ___\nAnswer: six\n"] as $id => $text) {
+        foreach (['gift' => 'Legs? {=six}', 'gram' => "Legs?\n= six", 'aiken' => "Legs?\nA. four\nB. six\n", 'starred' => "1. Legs: ___\nAnswer: six\n"] as $id => $text) {
             $block = ReadSheet::of(SourceText::fromUtf8($text), self::notation($id))->numbered(1)->block;
             self::assertNull(self::notation($id)->marker()->truth($block, $block->textIn($text), true), $id);
         }
-        foreach (['gift' => 'Bees fly. {T}', 'starred' => "1. Bees fly.\nTrue\n"] as $id => $text) {
+        foreach (['gift' => 'Bees fly. {T}', 'gram' => "Bees fly.\n= true", 'starred' => "1. Bees fly.\nTrue\n"] as $id => $text) {
             $block = ReadSheet::of(SourceText::fromUtf8($text), self::notation($id))->numbered(1)->block;
             self::assertNull(self::notation($id)->marker()->options($block, $block->textIn($text), [0]), $id);
             self::assertNull(self::notation($id)->marker()->typed($block, $block->textIn($text), ['six']), $id);
@@ -106,7 +106,13 @@ final class MarkerTest extends TestCase
         self::assertSame("1. Legs: ___\nAnswer: six / 6\n", $typed('starred', "1. Legs: ___\n", 'six', '6'));
         self::assertSame("1. Legs?\nAnswer: km \\/ h", $typed('starred', "1. Legs?\nAnswer:", 'km / h'));
         self::assertSame('Legs? {=six =6 \= s}', $typed('gift', 'Legs? {=four}', 'six', '6 = s'));
+        self::assertSame("Legs?\n= six\n= 6 \\-> s\n", $typed('gram', "Legs?\n= four\n", 'six', '6 -> s'));
+        self::assertSame("Legs?\r\n= six\r\n= 6\r\n\r\nWings? =4", $typed('gram', "Legs?\r\n= four\r\n= 4\r\n\r\nWings? =4", 'six', '6'));
+        self::assertSame('Bees have {=six =6 \= s} legs.', $typed('gram', 'Bees have {=four} legs.', 'six', '6 = s'));
         self::assertNull($typed('gift', 'Legs? {=four#Well.}', 'six'), 'Feedback would be lost.');
+        self::assertNull($typed('gram', "Legs?\n= four\n  # Well.", 'six'), 'Here too.');
+        self::assertNull($typed('gram', "Legs?\n=%50% four", 'six'), 'And a weight.');
+        self::assertNull($typed('gram', "Legs?\n= four"), 'Nothing would be accepted.');
         self::assertNull($typed('aiken', "Legs?\nA. a\nB. b\nANSWER: A", 'six'));
     }
 

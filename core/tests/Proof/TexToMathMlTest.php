@@ -43,6 +43,18 @@ final class TexToMathMlTest extends TestCase
         self::assertSame($isApart ? 'block' : '', $document->documentElement?->getAttribute('display'));
     }
 
+    /** Programs that put MathML on the clipboard leave their TeX out: what it shows is all there is. */
+    #[DataProvider('formulas')]
+    public function testWithoutItsTexAFormulaIsReadAsTheSame(string $tex, bool $isApart): void
+    {
+        $math = self::document((string) TexToMathMl::of($tex, $isApart))->documentElement ?? self::fail();
+        foreach (iterator_to_array($math->getElementsByTagName('annotation')) as $annotation) {
+            $annotation->parentNode?->removeChild($annotation);
+        }
+        $read = substr(MathMl::tex($math), 2, -2);
+        self::assertSame(self::essence((string) TexToMathMl::of($tex, $isApart)), str_replace('m o d', 'mod', self::essence((string) TexToMathMl::of($read, $isApart))), $read);
+    }
+
     #[TestWith(['\frac{a}{b'])]
     #[TestWith(['\href{javascript:x}{y}'])]
     #[TestWith(['\includegraphics{x}'])]

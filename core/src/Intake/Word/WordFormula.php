@@ -41,7 +41,11 @@ final class WordFormula
 
         return match ($element->localName) {
             't' => TexSigns::name(trim($element->textContent)),
-            'f' => '\frac'.$braced('num').$braced('den'),
+            'f' => match (self::property($element, 'type')) {
+                'noBar' => TexSigns::matrix([[$part('num')], [$part('den')]]),
+                'lin', 'skw' => TexSigns::base($part('num')).'/'.TexSigns::base($part('den')),
+                default => '\frac'.$braced('num').$braced('den'),
+            },
             'sSup' => $base().'^'.$braced('sup'),
             'sSub' => $base().'_'.$braced('sub'),
             'sSubSup' => $base().'_'.$braced('sub').'^'.$braced('sup'),
