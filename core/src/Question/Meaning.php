@@ -35,6 +35,12 @@ final class Meaning
         return $one === $other || self::plain($one) === self::plain($other);
     }
 
+    /** The same, where a text without a format is not read as Markdown. */
+    public static function isSpelledAsOne(mixed $one, mixed $other): bool
+    {
+        return $one === $other || self::plain($one, false) === self::plain($other, false);
+    }
+
     /** @return array<array-key, mixed> */
     private static function of(Question $question): array
     {
@@ -46,14 +52,14 @@ final class Meaning
         ];
     }
 
-    private static function plain(mixed $value): mixed
+    private static function plain(mixed $value, bool $isMarkdownUsual = true): mixed
     {
         return match (true) {
             $value instanceof Weight => $value->rounded(self::DECIMALS),
             $value instanceof Span => null,
-            $value instanceof FormattedText => [$value->text, FormattedText::MARKDOWN === $value->format ? FormattedText::AUTO : $value->format],
-            \is_object($value) => [$value::class, ...array_map(self::plain(...), array_diff_key(get_object_vars($value), ['markLength' => 0]))],
-            \is_array($value) => array_map(self::plain(...), $value),
+            $value instanceof FormattedText => [$value->text, $isMarkdownUsual && FormattedText::MARKDOWN === $value->format ? FormattedText::AUTO : $value->format],
+            \is_object($value) => [$value::class, ...array_map(static fn (mixed $part) => self::plain($part, $isMarkdownUsual), array_diff_key(get_object_vars($value), ['markLength' => 0]))],
+            \is_array($value) => array_map(static fn (mixed $part) => self::plain($part, $isMarkdownUsual), $value),
             default => $value,
         };
     }

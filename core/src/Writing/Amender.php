@@ -71,7 +71,7 @@ final class Amender
             throw CannotAmend::because('format-word');
         }
         $new = $change->on($question, $rewriter->sharesWeights());
-        if (Meaning::isShared($question, $new)) {
+        if (Meaning::isShared($question, $new) && $question->stem->format === $new->stem->format) {
             return new Amended($sheet->source->text, $number);
         }
         $text = $placed->block->textIn($sheet->source->text);

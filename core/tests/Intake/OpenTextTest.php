@@ -43,6 +43,7 @@ final class OpenTextTest extends TestCase
         yield 'one that begins anew' => [$list('L1', $item('Which?')).$list('L1', $item('Whose?')), "1. Which?\n1. Whose?\n"];
         yield 'one that goes on with those of its style' => [$list('L1', $item('Which?')).$list('L1', $item('Whose?'), 'text:continue-numbering="true"'), "1. Which?\n2. Whose?\n"];
         yield 'boxes stay boxes, other bullets are made one kind' => [$list('L3', $item('one', '', $inner($item('two')))), "☐ one\n• two\n"];
+        yield 'levels above that have not counted show the number that they begin with' => [$list('L2', '<text:list-item>'.$inner($item('one').$item('two')).'</text:list-item>'), "IV.1: one\nIV.2: two\n"];
         yield 'and not with another that stands between' => [$list('L1', $item('Which?')).$list('L3', $item('one').$item('two')).$list('L1', $item('Whose?'), 'text:continue-numbering="true"'), "1. Which?\n☐ one\n☐ two\n2. Whose?\n"];
         yield 'a number within words, and a level without one' => [$list('L4', $item('Which?', '', $inner($item('note')))), "Q1) Which?\nnote\n"];
         yield 'only the first paragraph has the number' => [$list('L1', '<text:list-item><text:p>Which?</text:p><text:p>Think.</text:p></text:list-item>'), "1. Which?\nThink.\n"];

@@ -15,6 +15,13 @@ final class SourceTextTest extends TestCase
 {
     private const TEXT = "Où est l’abeille ?\r\n{=ici ~là}";
 
+    /** What was lost before the file came here is nothing that we lose. */
+    public function testSignsOfLossThatStandInTheFileAreNotCountedAgain(): void
+    {
+        self::assertSame(0, SourceText::fromBytes("caf\u{FFFD} \u{FFFD}")->undecodable);
+        self::assertSame(1, SourceText::fromBytes("caf\u{FFFD} caf\xE9", Encoding::Utf8)->undecodable);
+    }
+
     /** @return iterable<string, array{string, Encoding, bool}> */
     public static function files(): iterable
     {

@@ -169,15 +169,15 @@ final class OpenTextDocument
             return;
         }
         $style = $this->lists[$level - 1];
-        $first = $this->firstChild($item);
-        if ('list-item' === $item->localName && null !== $first && 'list' !== $first->localName) {
+        $child = $this->firstChild($item);
+        if ('list-item' === $item->localName && null !== $child && 'list' !== $child->localName) {
             $start = $item->getAttributeNS(self::TEXT, 'start-value');
-            $from = ListLabel::number(($this->listStyles[$style][$level] ?? null)?->getAttributeNS(self::TEXT, 'start-value') ?? '');
+            $first = fn (int $of): int => max(1, ListLabel::number(($this->listStyles[$style][$of] ?? null)?->getAttributeNS(self::TEXT, 'start-value') ?? ''));
             // Levels above that have not counted yet show their first number.
             for ($above = 1; $above < $level; ++$above) {
-                $this->counts[$above] ??= 1;
+                $this->counts[$above] ??= $first($above);
             }
-            $this->counts[$level] = '' !== $start ? ListLabel::number($start) : (isset($this->counts[$level]) ? $this->counts[$level] + 1 : max(1, $from));
+            $this->counts[$level] = '' !== $start ? ListLabel::number($start) : (isset($this->counts[$level]) ? $this->counts[$level] + 1 : $first($level));
             $this->forgetFrom($level + 1);
             $this->label = $this->labelOf($style, $level, $this->counts);
         }

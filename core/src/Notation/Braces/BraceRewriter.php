@@ -44,7 +44,7 @@ final readonly class BraceRewriter
     /** @return ?list<TextEdit> null where the answers have to be written anew */
     public function edits(Answers $old, Answers $new): ?array
     {
-        if (Meaning::isOne($old, $new)) {
+        if (Meaning::isSpelledAsOne($old, $new)) {
             return [];
         }
 
@@ -135,7 +135,7 @@ final readonly class BraceRewriter
         };
 
         return $mark
-            .$this->text($entry, Meaning::isOne($was->text, $option->text) ? null : $this->writer->text($option->text))
+            .$this->text($entry, Meaning::isSpelledAsOne($was->text, $option->text) ? null : $this->writer->text($option->text))
             .$this->feedback($entry, $was->feedback, $option->feedback);
     }
 
@@ -157,7 +157,7 @@ final readonly class BraceRewriter
         $match = substr($this->block, $textAt + $arrow->end, $this->trimmed($entry->span)->end - $textAt - $arrow->end);
 
         return $entry->markSpan->of($this->block)
-            .(Meaning::isOne($was->prompt, $pair->prompt) ? $prompt : ltrim(self::blanksBefore($prompt).$this->writer->text($pair->prompt).' '))
+            .(Meaning::isSpelledAsOne($was->prompt, $pair->prompt) ? $prompt : ltrim(self::blanksBefore($prompt).$this->writer->text($pair->prompt).' '))
             .$arrow->of($entry->text)
             .($was->match === $pair->match ? $match : ' '.BraceText::spelled($pair->match, BraceText::MARKS_IN_ANSWERS));
     }
@@ -177,7 +177,7 @@ final readonly class BraceRewriter
         $spelled = null === $entry->feedback ? '' : substr($this->block, $at, max(0, $this->trimmed($entry->span)->end - $at));
 
         return match (true) {
-            Meaning::isOne($was, $new) => $spelled,
+            Meaning::isSpelledAsOne($was, $new) => $spelled,
             null === $new => '',
             default => '#'.(null === $was ? '' : self::blanksBefore(substr($spelled, 1))).$this->writer->text($new),
         };
@@ -231,7 +231,7 @@ final readonly class BraceRewriter
             .$match[3]
             .($was->spelled() === $number->spelled() ? $match[4] : $number->spelled())
             .match (true) {
-                Meaning::isOne($was->feedback, $number->feedback) => $match[5].$match[6],
+                Meaning::isSpelledAsOne($was->feedback, $number->feedback) => $match[5].$match[6],
                 null === $number->feedback => '',
                 default => '#'.$this->writer->text($number->feedback),
             };
@@ -250,10 +250,10 @@ final readonly class BraceRewriter
         if ($old->answer !== $new->answer) {
             $edits[] = new TextEdit(new Span($span->start + $at, $wordEnd), 1 === \strlen($word) ? ($new->answer ? 'T' : 'F') : ($new->answer ? 'TRUE' : 'FALSE'));
         }
-        if (!Meaning::isOne($old->feedbackWhenWrong, $new->feedbackWhenWrong) || !Meaning::isOne($old->feedbackWhenRight, $new->feedbackWhenRight)) {
+        if (!Meaning::isSpelledAsOne($old->feedbackWhenWrong, $new->feedbackWhenWrong) || !Meaning::isSpelledAsOne($old->feedbackWhenRight, $new->feedbackWhenRight)) {
             $parts = BraceAnswers::partsAtHash(substr($this->block, $wordEnd, $span->end - $wordEnd));
-            $wrong = Meaning::isOne($old->feedbackWhenWrong, $new->feedbackWhenWrong) ? $parts[1] ?? '' : (null === $new->feedbackWhenWrong ? '' : $this->writer->text($new->feedbackWhenWrong));
-            $right = Meaning::isOne($old->feedbackWhenRight, $new->feedbackWhenRight) ? $parts[2] ?? '' : (null === $new->feedbackWhenRight ? '' : $this->writer->text($new->feedbackWhenRight));
+            $wrong = Meaning::isSpelledAsOne($old->feedbackWhenWrong, $new->feedbackWhenWrong) ? $parts[1] ?? '' : (null === $new->feedbackWhenWrong ? '' : $this->writer->text($new->feedbackWhenWrong));
+            $right = Meaning::isSpelledAsOne($old->feedbackWhenRight, $new->feedbackWhenRight) ? $parts[2] ?? '' : (null === $new->feedbackWhenRight ? '' : $this->writer->text($new->feedbackWhenRight));
             $edits[] = new TextEdit(new Span($wordEnd, $span->end), rtrim($parts[0].('' === $wrong.$right ? '' : '#'.$wrong.('' === $right ? '' : '#'.$right))));
         }
 

@@ -64,7 +64,7 @@ final readonly class GiftRewriter implements Rewriter
     {
         $old = $reading->question;
         $written = null === $old ? null : self::written($reading, $old, $text, $new, false);
-        if (null === $old || null === $written || Meaning::isOne($old->answers, $new->answers)) {
+        if (null === $old || null === $written || Meaning::isSpelledAsOne($old->answers, $new->answers)) {
             return $written;
         }
 
@@ -108,7 +108,7 @@ final readonly class GiftRewriter implements Rewriter
             return null;
         }
         $edits = [...$edits, ...$around, ...$inside];
-        if (!Meaning::isOne($old->explanation, $new->explanation)) {
+        if (!Meaning::isSpelledAsOne($old->explanation, $new->explanation)) {
             $edits[] = self::explained($text, $masked, new Span($open, $close), $explanation, $new);
         }
 

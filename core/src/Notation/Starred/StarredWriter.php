@@ -78,11 +78,9 @@ final readonly class StarredWriter implements Writer
             return WrittenBlock::nothing(...$losses);
         }
         $points = null !== $question->points && $this->style->showsPoints ? \sprintf('(%s %s) ', $question->points, '1' === $question->points ? 'point' : 'points') : '';
-        $below = ($this->style->blankAfterStem && [] !== $lines ? "\n" : '').implode("\n", array_map(static fn (string $line) => "\n".$line, $lines));
-        $below = str_replace("\n\n", "\n", $below);
-        if ($this->style->blankAfterStem && [] !== $lines) {
-            $below = "\n".$below;
-        }
+        // An empty line among them would end the question.
+        $below = str_replace("\n\n", "\n", implode('', array_map(static fn (string $line) => "\n".$line, $lines)));
+        $below = ($this->style->blankAfterStem && [] !== $lines ? "\n" : '').$below;
         if (null !== $question->explanation) {
             $explanation = self::line($question->explanation->text);
             $below .= rtrim("\nExplanation: {$explanation}");
