@@ -55,6 +55,23 @@ final class TexToMathMlTest extends TestCase
         self::assertSame(self::essence((string) TexToMathMl::of($tex, $isApart)), str_replace('m o d', 'mod', self::essence((string) TexToMathMl::of($read, $isApart))), $read);
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function signs(): iterable
+    {
+        yield 'not equal' => ['a \not= b', '<mi>a</mi><mo>≠</mo><mi>b</mi>'];
+        yield 'not in' => ['a \not\in b', '<mi>a</mi><mo>∉</mo><mi>b</mi>'];
+        yield 'one prime' => ["f'", '<msup><mi>f</mi><mo>′</mo></msup>'];
+        yield 'two primes' => ["f''", '<msup><mi>f</mi><mrow><mo>′</mo><mo>′</mo></mrow></msup>'];
+        yield 'a prime and a power' => ["f'^2", '<msup><mi>f</mi><mrow><mo>′</mo><mn>2</mn></mrow></msup>'];
+        yield 'a prime and an index' => ["f'_1", '<msubsup><mi>f</mi><mn>1</mn><mo>′</mo></msubsup>'];
+    }
+
+    #[DataProvider('signs')]
+    public function testSignsThatDependOnWhatFollows(string $tex, string $math): void
+    {
+        self::assertStringContainsString($math, (string) TexToMathMl::of($tex, false));
+    }
+
     #[TestWith(['\frac{a}{b'])]
     #[TestWith(['\href{javascript:x}{y}'])]
     #[TestWith(['\includegraphics{x}'])]

@@ -58,6 +58,13 @@ final class RehearsalTest extends TestCase
         yield 'an answer without a mark' => ['Which? {a =b}', 'gift', 1, 'Expected = or ~.'];
         yield 'braces in a formula' => ['Half? {=$\frac{1}{2}$}', 'gift', 1, 'A second brace of the same kind.'];
         yield 'a title without its end' => ['::Title Which? {=a}', 'gift', 1, 'The title has no end.'];
+        yield 'a wrong mark below other numbers' => ["How many?\n{#\n=6\n=7\n~8}", 'gift', 5, 'No number.'];
+        yield 'a number below others that is none' => ["How many? {#\n=6\n=seven\n}", 'gift', 3, 'No number.'];
+        yield 'an empty answer below others' => ["Which? {\n=a\n~\n~b\n}", 'gift', 3, 'An empty answer.'];
+        yield 'a weight below others' => ["Which? {\n=a\n~%5,5%b\n}", 'gift', 3, 'No weight between the two %.'];
+        yield 'a sign that ends what has not begun' => ["Which?\nOne} {=a}", 'gift', 2, 'A closing brace without its opening one.'];
+        yield 'one pair alone' => ["Match. {\n=a -> b\n}", 'gift', 2, 'One pair alone.'];
+        yield 'a pair among answers' => ["Match. {\n=a -> b\n=c\n}", 'gift', 3, 'A pair without its arrow or its match.'];
         yield 'an option in small letters' => ["Which?\nA. a\nb. b\nANSWER: A", 'aiken', 3, 'Expected an option or an answer line.'];
         yield 'a letter left out' => ["Which?\nA. a\nC. b\nANSWER: A", 'aiken', 3, 'Expected the next letter.'];
         yield 'an answer that is none' => ["Which?\nA. a\nB. b\nANSWER: C", 'aiken', 4, 'No option has this letter.'];

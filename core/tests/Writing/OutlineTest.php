@@ -61,6 +61,11 @@ final class OutlineTest extends TestCase
         self::assertRefused('3 questions have to share 3.5 points, 3 of which are already given. That does not work in steps of 0.25.', static fn () => $shared('3.5', '0.25'));
         self::assertRefused('5.3 is not a multiple of 0.25. Choose smaller steps or another total.', static fn () => $shared('5.3', '0.25'));
 
+        // Nothing is left to give where each has its points.
+        $given = new PointsSharing(self::sheet("// (2 points)\nOne? {T}\n\n// (3 points)\nTwo? {T}\n"));
+        self::assertSame([], $given->sharing(BigDecimal::of(5), '1', false));
+        self::assertRefused('Every question has points already: 5 in all. Share all of them out, or change some by hand.', static fn () => $given->sharing(BigDecimal::of(6), '1', false));
+
         $scoring = new PointsSharing(self::sheet($text));
         self::assertSame("// (2 points)\nOne? {T}\n\n// (2 points)\nTwo? {T}\n\n// (2 points)\nThree? {T}\n\nA text.\n\n// (2 points)\nFour? {}\n", $scoring->scored($scoring->each('2'))->text());
         self::assertSame(['Points become a comment, which quiz systems skip.'], array_map(Sentences::english()->of(...), $scoring->losses()));

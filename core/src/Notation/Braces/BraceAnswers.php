@@ -89,6 +89,12 @@ final class BraceAnswers
         }
         $this->tokens[] = new Token(TokenKind::Answer, $this->start + $match[1][1], $this->start + $match[1][1] + \strlen($match[1][0]));
         $parts = self::partsAtHash(substr($this->content, \strlen($match[0][0])));
+        $hash = $this->start + \strlen($match[0][0]);
+        foreach (\array_slice($parts, 0, -1) as $part) {
+            $hash += \strlen($part);
+            $this->tokens[] = new Token(TokenKind::Feedback, $hash, $hash + 1);
+            ++$hash;
+        }
 
         return new TrueFalse(
             't' === strtolower($match[1][0][0]),

@@ -125,6 +125,9 @@ final class BraceNumbers
             $mark = $span->start + strspn($spelled, BraceText::BLANKS);
             $this->tokens[] = new Token(TokenKind::Answer, $mark, $mark + 1);
         }
+        if (null !== $match[1][0]) {
+            $this->tokens[] = new Token(TokenKind::Weight, $span->start + $match[1][1] - 1, $span->start + $match[1][1] + \strlen($match[1][0]) + 1);
+        }
         $weight = null === $match[1][0] ? Weight::full() : Weight::of($match[1][0]);
         $first = self::plain((string) $match[2][0]);
         $feedback = null === $match[5][0] || '' === trim($match[5][0]) ? null : $this->feedback($match[5][0], $span->start + $match[5][1]);
