@@ -19,6 +19,8 @@ use Notagram\Question\ShortAnswer;
 use Notagram\Tests\InEnglish;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class TermsTest extends TestCase
 {
@@ -108,6 +110,42 @@ final class TermsTest extends TestCase
             foreach (TermSide::cases() as $side) {
                 $texts = array_map(static fn (TermPair $pair) => $pair->side($side), $block);
                 self::assertSame($texts, array_values(array_unique($texts)));
+            }
+        }
+    }
+
+    /** What is left over and stands in every block already is a block of its own: it is not lost, and stands nowhere twice. */
+    public function testWhatFitsNowhereElseIsABlockOfItsOwn(): void
+    {
+        $terms = static fn (string ...$terms): array => array_map(static fn (string $term, int $place) => new TermPair($term, "meaning {$place}"), $terms, array_keys($terms));
+        $named = static fn (array $blocks): array => array_map(static fn (array $block) => implode(' ', array_map(static fn (TermPair $pair) => $pair->term, $block)), $blocks);
+        self::assertSame(['a b c d', 'A'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'A'), 4)), 'Large or small, it is the same term.');
+        self::assertSame(['a b c d', 'a e f g', 'a'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'a', 'a', 'e', 'f', 'g'), 4)));
+        self::assertSame(['a b c d e', 'a'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'a', 'e'), 4)), 'The one that fits joins, the other does not.');
+    }
+
+    public function testOfListsAtRandomNothingIsLostAndNothingStandsTwiceInABlock(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        for ($list = 0; $list < 300; ++$list) {
+            $terms = $random->getInt(1, 12);
+            $pairs = [];
+            for ($count = $random->getInt(1, 30); $count > 0; --$count) {
+                $pairs[] = new TermPair('term '.$random->getInt(1, $terms), 'meaning '.$random->getInt(1, $terms));
+            }
+            $size = $random->getInt(3, 6);
+            $blocks = TermBlocks::of($pairs, $size);
+            $ids = array_map(spl_object_id(...), array_merge(...$blocks));
+            sort($ids);
+            $meant = array_map(spl_object_id(...), $pairs);
+            sort($meant);
+            self::assertSame($meant, $ids);
+            foreach ($blocks as $block) {
+                self::assertLessThanOrEqual($size + 2, \count($block));
+                foreach (TermSide::cases() as $side) {
+                    $texts = array_map(static fn (TermPair $pair) => $pair->side($side), $block);
+                    self::assertSame($texts, array_values(array_unique($texts)));
+                }
             }
         }
     }
