@@ -117,11 +117,30 @@ final class TermsTest extends TestCase
     /** What is left over and stands in every block already is a block of its own: it is not lost, and stands nowhere twice. */
     public function testWhatFitsNowhereElseIsABlockOfItsOwn(): void
     {
-        $terms = static fn (string ...$terms): array => array_map(static fn (string $term, int $place) => new TermPair($term, "meaning {$place}"), $terms, array_keys($terms));
-        $named = static fn (array $blocks): array => array_map(static fn (array $block) => implode(' ', array_map(static fn (TermPair $pair) => $pair->term, $block)), $blocks);
-        self::assertSame(['a b c d', 'A'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'A'), 4)), 'Large or small, it is the same term.');
-        self::assertSame(['a b c d', 'a e f g', 'a'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'a', 'a', 'e', 'f', 'g'), 4)));
-        self::assertSame(['a b c d e', 'a'], $named(TermBlocks::of($terms('a', 'b', 'c', 'd', 'a', 'e'), 4)), 'The one that fits joins, the other does not.');
+        self::assertSame(['a b c d', 'A'], self::named(TermBlocks::of(self::meaning('a', 'b', 'c', 'd', 'A'), 4)), 'Large or small, it is the same term.');
+        self::assertSame(['a b c d', 'a e f g', 'a'], self::named(TermBlocks::of(self::meaning('a', 'b', 'c', 'd', 'a', 'a', 'e', 'f', 'g'), 4)));
+        self::assertSame(['a b c d e', 'a'], self::named(TermBlocks::of(self::meaning('a', 'b', 'c', 'd', 'a', 'e'), 4)), 'The one that fits joins, the other does not.');
+    }
+
+    /** @return list<TermPair> */
+    private static function meaning(string ...$terms): array
+    {
+        $pairs = [];
+        foreach ($terms as $term) {
+            $pairs[] = new TermPair($term, 'meaning '.\count($pairs));
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * @param list<non-empty-list<TermPair>> $blocks
+     *
+     * @return list<string>
+     */
+    private static function named(array $blocks): array
+    {
+        return array_map(static fn (array $block) => implode(' ', array_map(static fn (TermPair $pair) => $pair->term, $block)), $blocks);
     }
 
     public function testOfListsAtRandomNothingIsLostAndNothingStandsTwiceInABlock(): void
