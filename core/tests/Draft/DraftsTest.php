@@ -169,6 +169,20 @@ final class DraftsTest extends TestCase
     }
 
     /** The numbers are what a writer of English means by them: common practice, no source. */
+    /** Without a number or a name, what is defined changes places with what else is. */
+    public function testADefinitionIsGivenToAnotherTerm(): void
+    {
+        $passage = Passage::of('A drone is a male bee that has no sting. A worker is a bee that gathers nectar. A queen is the bee that lays the eggs of a colony. A swarm is a part of a colony that looks for a home.');
+        $drafts = Drafts::from($passage, 8, [DraftType::TrueFalse])->drafts;
+        $said = [];
+        foreach ($drafts as $draft) {
+            $answers = $draft->question->answers;
+            self::assertInstanceOf(TrueFalse::class, $answers);
+            $said[] = $draft->question->stem->text.(true === $answers->answer ? ' +' : ' -');
+        }
+        self::assertSame(['A worker is a male bee that has no sting. -', 'A drone is a bee that gathers nectar. -', 'A queen is the bee that lays the eggs of a colony. +', 'A swarm is a part of a colony that looks for a home. +'], $said);
+    }
+
     public function testANumberIsExchangedForAnotherOfItsKindOnly(): void
     {
         $passage = Passage::of('The club bought the meadow in 1987 from a farmer. Its hall was built of oak in 1994 by the members. The meadow has 12 hives in the summer. The shed of the club holds 30 empty boxes. The hall is locked at 10:30 in the evening. The apiary lies 3–5 km from the village. About 40 % of the members keep bees. Only 25 percent of the colonies died in winter.');

@@ -55,6 +55,9 @@ final class AmenderTest extends TestCase
         yield 'a question moves with the comment above it' => $gift('{"move":"question","to":2}', self::GIFT, "Next? {T}\n\n".substr(self::GIFT, 0, -12));
         yield 'a gap keeps its answers' => ['gift', "Bees {=four ~six} wings.\n", '{"set":"stem","to":"They have _____ legs."}', "They have {=four ~six} legs.\n", 1];
         yield 'several numbers need their marks' => ['gift', "How warm? {#35:1}\n", '{"add":"number","to":"34..36"}', "How warm? {#=35:1 =34..36}\n", 1];
+        yield 'a number with its tolerance' => ['gift', "How warm? {#35:1}\n", '{"set":"number","at":"A","to":"36:0.5"}', "How warm? {#36:0.5}\n", 1];
+        yield 'a number without one' => ['gift', "How warm? {#35:1}\n", '{"set":"number","at":"A","to":"-36"}', "How warm? {#-36}\n", 1];
+        yield 'a range for a number' => ['gift', "How warm? {#35:1}\n", '{"set":"number","at":"A","to":"34..36"}', "How warm? {#34..36}\n", 1];
         yield 'a pair' => ['gift', "Match {=a -> b =c   -> d}\n", '{"set":"match","at":"B","to":"e"}', "Match {=a -> b =c   -> e}\n", 1];
         yield 'line ends stay as they are' => ['gift', "One? {\r\n=a\r\n~b}\r\n", '{"set":"stem","to":"First\nsecond"}', "First\r\nsecond {\r\n=a\r\n~b}\r\n", 1];
 
@@ -101,6 +104,9 @@ final class AmenderTest extends TestCase
 
         $keyed = static fn (string $change, string $old, string $new) => ['starred', self::KEYED, $change, str_replace($old, $new, self::KEYED), 1];
         yield 'a key list says it, not a star' => $keyed('{"set":"key","to":["A","C"]}', '1. b', '1. a, c');
+        yield 'a key list says what is true' => ['starred', self::KEYED, '{"set":"key","to":false}', str_replace('2. True', '2. False', self::KEYED), 2];
+        yield 'a key list says it by a letter, as it did' => ['starred', "1. Bees sting.\nTrue   False\n\nAnswers\n1. F\n", '{"set":"key","to":true}', "1. Bees sting.\nTrue   False\n\nAnswers\n1. T\n", 1];
+        yield 'a key list says what is typed' => ['starred', self::KEYED, '{"set":"answer","at":"B","to":"honey"}', str_replace('wax / comb', 'wax / honey', self::KEYED), 3];
         yield 'a key list follows its option' => ['starred', self::KEYED, '{"move":"option","at":"B","by":1}', str_replace(["b. comb\nc. honey", '1. b'], ["b. honey\nc. comb", '1. c'], self::KEYED), 1];
         yield 'a key list follows its questions' => ['starred', self::KEYED, '{"remove":"question"}', "1. Bees sting.\nTrue   False\n\n2. Bees make ____, see question 2.\n\nAnswers\n1. True  2. wax / comb\n", 1];
         yield 'a key list grows' => ['starred', "1. Bees sting.\nTrue   False\n\n2. Wax melts.\nTrue   False\n\nAnswers\n1. True\n2. False\n", '{"copy":"question"}', "1. Bees sting.\nTrue   False\n\n2. Wax melts.\nTrue   False\n\n3. Wax melts.\nTrue   False\n\nAnswers\n1. True\n2. False\n3. False\n", 2];

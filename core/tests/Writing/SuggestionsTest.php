@@ -50,6 +50,14 @@ final class SuggestionsTest extends TestCase
         self::assertSame($lines, [] === $lines ? $written : \array_slice($written, 0, \count($lines)));
     }
 
+    public function testBehindABraceTheAnswersAreOfferedAndAClosingOneIsNotDoubled(): void
+    {
+        foreach (['Which? {', 'Which? {}', 'Which? {} Next'] as $text) {
+            $first = (new Suggestions($text, self::notation('gift'), 8))->all()[0] ?? self::fail();
+            self::assertSame("Which? {\n  =right answer\n  ~wrong answer\n  ~another wrong answer\n}".substr($text, 9), substr_replace($text, $first->text, $first->span->start, $first->span->length()));
+        }
+    }
+
     public function testAnEmptyLineOffersEachTypeAsAFormThatReadsAsIt(): void
     {
         foreach (Notations::all() as $notation) {
