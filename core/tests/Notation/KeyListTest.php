@@ -29,6 +29,11 @@ final class KeyListTest extends TestCase
         yield 'letters without blanks' => ['BACDB', '=B =A =C =D =B'];
         yield 'a column out of a spreadsheet' => ["B\nA\nC\n", '=B =A =C'];
         yield 'a table of two rows' => ["1\t2\t3\nA\tB\tA", '1=A 2=B 3=A'];
+        yield 'a table of two rows with words and a dash' => ["Key\n1\t2\t3\nwax\t–\tb", '1=wax 2=– 3=b'];
+        yield 'two columns of numbers' => ["Key\n1\t35\n2\t40", '1=35 2=40'];
+        yield 'two columns of numbers, longer' => ["Key\n1\t35\n2\t40\n3\t5\n4\t6", '1=35 2=40 3=5 4=6'];
+        yield 'dashes on one line' => ['Answers: 1 –, 2 b, 3 –', '1=– 2=b 3=–'];
+        yield 'dashes on lines of their own' => ["Key\n1. –\n2. b", '1=– 2=b'];
         yield 'a table with blanks between' => ["1   2   3\nT   F   T", '1=T 2=F 3=T'];
         yield 'two columns' => ["1. a\t3. c\n2. b\t4. d", '1=a 3=c 2=b 4=d'];
         yield 'words' => ["1. True\n2. wax\n3. sixteen / 16", '1=True 2=wax 3=sixteen / 16'];

@@ -98,6 +98,10 @@ final class KeyList
         if (Regex::match('~^\s*+\d++[.)]\s~', $lines[0]) && Regex::match('~^\s*+\d++[.)]\s~', $lines[1])) {
             return null;
         }
+        // So is “1 – 35” above “2 – 40” in two columns.
+        if (Regex::match('~^\s*+(\d++)\t\s*+(\d++)\s*+\z~', $lines[0], $first) && (int) $first[2] !== (int) $first[1] + 1) {
+            return null;
+        }
         $entries = [];
         foreach (array_chunk($lines, 2) as [$numbers, $answers]) {
             $row = self::rows($numbers, $answers, true);
@@ -205,7 +209,9 @@ final class KeyList
         }
         $entries = [];
         foreach ($numbers as $index => $number) {
-            if (!Regex::match('~^\d{1,3}\.?\z~', $number) || '' === $answers[$index] || !($isTable || self::isWholeAnswer($answers[$index]))) {
+            // Where any text may be an answer, “1 – 35” above “2 – 40” must not be two rows.
+            $isNumber = Regex::match('~^\d{1,3}\.?\z~', $number) && (!$isTable || (int) $number === (int) $numbers[0] + $index);
+            if (!$isNumber || '' === $answers[$index] || !($isTable || self::isWholeAnswer($answers[$index]))) {
                 return [];
             }
             $entries[] = new KeyEntry(null, (int) $number, $answers[$index]);
