@@ -22,6 +22,7 @@ const api = vi.hoisted(() => ({
 }))
 vi.mock('@/api/client', async (real) => ({ ...(await real<object>()), api }))
 const said = vi.hoisted(() => vi.fn())
+const failed = vi.fn<(error: unknown) => void>()
 vi.mock('@/composables/useNotice', () => ({
   useNotice: () => ({ say: said, asked: (call: () => Promise<unknown>) => call() }),
 }))
@@ -94,7 +95,7 @@ const Chooser = {
 async function open() {
   const shown = mount(TidiedLeaf, {
     props: { desk, sheetId: 's1' },
-    global: { plugins: plugins(), stubs: { FacingList: List, Select: Chooser } },
+    global: { plugins: plugins(), stubs: { FacingList: List, Select: Chooser }, config: { errorHandler: failed } },
   })
   await flushPromises()
   const button = (name: string) => shown.findAll('button').find((one) => one.text() === name)
@@ -102,7 +103,16 @@ async function open() {
 }
 
 beforeEach(() => {
-  for (const mock of [desk.applied, desk.change, desk.light, desk.replaceAll, desk.goToLine, said, api.original])
+  for (const mock of [
+    failed,
+    desk.applied,
+    desk.change,
+    desk.light,
+    desk.replaceAll,
+    desk.goToLine,
+    said,
+    api.original,
+  ])
     mock.mockReset()
   api.tidying.mockReset().mockResolvedValue(tidying)
   desk.applied.mockResolvedValue(true)
@@ -268,6 +278,18 @@ describe('the leaf Tidied', () => {
     const { shown, button } = await open()
     expect(button('Use the tidied text')).toBeUndefined()
     expect(shown.text()).toContain('nothing changes')
+  })
+
+  it('keeps what it shows while the source is shorter than what was read of it', async () => {
+    const { shown } = await open()
+    const before = shown.text()
+    const whole = desk.doc
+    desk.doc = () => Text.of(['Spring'])
+    desk.reading.value = { ...desk.reading.value }
+    await flushPromises()
+    desk.doc = whole
+    expect(shown.text()).toBe(before)
+    expect(failed).not.toHaveBeenCalled()
   })
 
   it('keeps what it shows while something is typed, until that is tidied itself', async () => {

@@ -2,11 +2,15 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, ref, shallowRef } from 'vue'
 import { useTidied } from '@/desk/leaves/tidied/useTidied'
+import { Problem } from '@/api/client'
 import { NOTHING_READ } from '@/desk/sync/reading'
 import { plugins } from './plugins'
 
 const tidying = vi.hoisted(() => vi.fn())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { tidying } }))
+
+const said = vi.hoisted(() => vi.fn())
+vi.mock('primevue/usetoast', () => ({ useToast: () => ({ add: said, removeGroup: vi.fn() }) }))
 
 const row = {
   line: 3,
@@ -102,6 +106,23 @@ describe('the tidied text', () => {
     await flushPromises()
     expect(found.tidied.value?.notes).toEqual(['second'])
     expect(found.isWorking.value).toBe(false)
+    wrapper.unmount()
+  })
+
+  it('says nothing of an answer that came too late for its text, but of any other refusal', async () => {
+    tidying.mockResolvedValue(answer)
+    const { found, reading, wrapper } = await open()
+    tidying.mockImplementation(() => {
+      reading.value = { ...reading.value, hash: 'h2' }
+      return Promise.reject(new Problem(409, 'The text has changed.'))
+    })
+    found.toggleStep('titles')
+    await flushPromises()
+    expect(said).not.toHaveBeenCalled()
+    tidying.mockRejectedValue(new Problem(409, 'The text has changed.'))
+    found.toggleStep('titles')
+    await flushPromises()
+    expect(said).toHaveBeenCalledWith(expect.objectContaining({ summary: 'The text has changed.' }))
     wrapper.unmount()
   })
 

@@ -70,10 +70,11 @@ const items = computed<TidiedItem[]>(() => {
   const found = tidied.value
   const doc = desk.doc()
   if (!found || !doc) return []
-  // Until what is being typed was tidied, what stood before stays.
-  if (found.base !== desk.reading.value.hash) return last
+  // Until what is being typed was tidied, what stood before stays; so it does while the source is shorter than what was read.
+  const { hash, blocks } = desk.reading.value
+  if (found.base !== hash || (blocks.at(-1)?.to ?? 0) > doc.length) return last
   const groups: { key: string; block: FacingItem['block']; rows: TidyRow[] }[] = []
-  for (const block of desk.reading.value.blocks) {
+  for (const block of blocks) {
     const from = doc.lineAt(block.from).number - 1
     const ofBlock = found.rows.slice(from, doc.lineAt(Math.max(block.from, block.to - 1)).number)
     const previous = groups.at(-1)

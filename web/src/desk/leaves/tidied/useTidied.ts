@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, type Ref, shallowReadonly, shallowRef, watch } from 'vue'
 import type { Tidied, TidyRow } from '@/api/client'
-import { api } from '@/api/client'
+import { api, Problem } from '@/api/client'
 import { useNotice } from '@/composables/useNotice'
 import type { Desk } from '../../useDesk'
 
@@ -24,19 +24,27 @@ export function useTidied(
     isWorking.value = true
     const mine = ++latest
     const base = await desk.base()
-    const answer = await asked(() =>
-      api.tidying(sheetId, {
-        base,
-        refusedSteps: refusedSteps.value,
-        refusedLines: refusedLines.value,
-        goesOnIn: goesOnIn.value,
-      }),
-    )
+    const answer = await asked(() => tidiedFrom(base))
     // Another step may have been refused meanwhile: the last answer is the one that counts.
     if (isOver || mine !== latest) return
     // A text that was typed in meanwhile is tidied again after its own reading.
     if (answer) tidied.value = { ...answer, base }
     isWorking.value = false
+  }
+
+  async function tidiedFrom(base: string): Promise<Tidied | null> {
+    try {
+      return await api.tidying(sheetId, {
+        base,
+        refusedSteps: refusedSteps.value,
+        refusedLines: refusedLines.value,
+        goesOnIn: goesOnIn.value,
+      })
+    } catch (error) {
+      // The text that has come in between is tidied once it is read: nobody need hear of this one.
+      if (error instanceof Problem && error.status === 409 && (await desk.base()) !== base) return null
+      throw error
+    }
   }
   const workSoon = useDebounceFn(work, 250)
 
