@@ -61,6 +61,14 @@ final class AmenderTest extends TestCase
         yield 'a pair' => ['gift', "Match {=a -> b =c   -> d}\n", '{"set":"match","at":"B","to":"e"}', "Match {=a -> b =c   -> e}\n", 1];
         yield 'line ends stay as they are' => ['gift', "One? {\r\n=a\r\n~b}\r\n", '{"set":"stem","to":"First\nsecond"}', "First\r\nsecond {\r\n=a\r\n~b}\r\n", 1];
 
+        yield 'an accepted answer keeps its sign, its feedback and its distance' => ['gift', "Legs? {=six # yes  =%50%five}\n", '{"set":"answer","at":"B","to":"5 = v"}', "Legs? {=six # yes  =%50%5 \\= v}\n", 1];
+        yield 'a prompt, and its match stays as it was' => ['gift', "Match {=a   ->  b =c -> d}\n", '{"set":"prompt","at":"A","to":"e"}', "Match {=e ->  b =c -> d}\n", 1];
+        yield 'what is told to a number goes' => ['gift', "How warm? {#=35:1#near =40}\n", '{"set":"feedback","at":"A","to":null}', "How warm? {#=35:1 =40}\n", 1];
+        yield 'the words behind a gap' => ['gift', "They have {=six} legs. \n", '{"set":"stem","to":"They have _____ = six legs."}', "They have {=six} = six legs. \n", 1];
+        yield 'the words before a gap' => ['gift', "They have {=six} legs.\n", '{"set":"stem","to":"Bees own _____ legs."}', "Bees own {=six} legs.\n", 1];
+        yield 'a format takes the place of another' => ['gift', "::T:: [html] Which? {T}\n", '{"set":"format","to":"plain"}', "::T:: [plain] Which? {T}\n", 1];
+        yield 'a stem behind a format' => ['gift', "[html]Which? {T}\n", '{"set":"stem","to":"Who?"}', "[html]Who? {T}\n", 1];
+
         $gram = static fn (string $change, string $old, string $new) => ['gram', self::GRAM, $change, str_replace($old, $new, self::GRAM), 1];
         yield 'Gram: a stem that looks like answers' => $gram('{"set":"stem","to":"Who {=x}?\n= y"}', "Which\nis *it*?", "Who \\{=x}?\n\\= y");
         yield 'Gram: points' => $gram('{"set":"points","to":"2.5"}', '(2 points)', '(2.5 points)');
@@ -77,6 +85,12 @@ final class AmenderTest extends TestCase
         yield 'Gram: a title goes with its line' => $small('gram', ":: Title\nOne?\n= true\n", '{"set":"title","to":""}', "One?\n= true\n");
         yield 'Gram: a gap stays where the blank is' => $small('gram', "Bees {=four ~six} wings.\n", '{"set":"stem","to":"They have\nabout _____ legs\nand more."}', "They have\nabout {=four ~six} legs\nand more.\n");
         yield 'Gram: the words of a gap are escaped' => $small('gram', "The {=queen} lays.\n", '{"set":"answer","at":"A","to":"old = queen"}', "The {=old \\= queen} lays.\n");
+        yield 'Gram: a title where there is one' => $small('gram', ":: Title\nOne?\n= true\n", '{"set":"title","to":"Other"}', ":: Other\nOne?\n= true\n");
+        yield 'Gram: a title above a stem with a note' => $small('gram', "// keep\nOne?\n= true\n", '{"set":"title","to":"First"}', "// keep\n:: First\nOne?\n= true\n");
+        yield 'Gram: a title goes with a line end of Windows' => $small('gram', ":: Title\r\nOne?\r\n= true\r\n", '{"set":"title","to":""}', "One?\r\n= true\r\n");
+        yield 'Gram: an accepted answer keeps its weight' => $small('gram', "Legs?\n= six\n=%50% five\n", '{"set":"answer","at":"B","to":"5"}', "Legs?\n= six\n=%50% 5\n");
+        yield 'Gram: true becomes false' => $small('gram', "One?\n= true\n  # no\n", '{"set":"key","to":false}', "One?\n= false\n  # no\n");
+        yield 'Gram: a prompt' => $small('gram', "Match.\n= a -> b\n= c -> d\n", '{"set":"prompt","at":"A","to":"e"}', "Match.\n= e -> b\n= c -> d\n");
         yield 'Gram: a match' => $small('gram', "Match.\n= a -> b\n= c  -> d\n", '{"set":"match","at":"B","to":"e"}', "Match.\n= a -> b\n= c -> e\n");
         yield 'Gram: a further pair' => $small('gram', "Match.\n= a -> b\n= c -> d\n", '{"add":"pair","prompt":"f -> g","match":"h"}', "Match.\n= a -> b\n= c -> d\n= f \\-> g -> h\n");
         yield 'Gram: a further number' => $small('gram', "How many?\n=# 6\n", '{"add":"number","to":"34..36"}', "How many?\n=# 6\n=# 34..36\n");
