@@ -51,7 +51,7 @@ final class Tidy
 
     public static function of(string $text, Refusals $refusals = new Refusals()): Tidied
     {
-        // Many small objects, of which none holds itself: looking for such ones among them takes a quarter of the time.
+        // Many small objects, of which none holds itself: looking for such ones among them takes up to a quarter of the time.
         $collects = gc_enabled();
         gc_disable();
         try {

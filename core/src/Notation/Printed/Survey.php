@@ -12,7 +12,6 @@ final readonly class Survey
     /** @var array<int, Role|null> by line: what is settled, the key with it */
     public array $settled;
     public Styles $styles;
-    public bool $hasKey;
 
     /** @param list<Line> $lines */
     public function __construct(array $lines)
@@ -22,7 +21,6 @@ final readonly class Survey
         $this->styles = new Styles($lines, $settled);
         $shown = array_map(static fn (string $text, ?Role $role): string => Role::Furniture === $role ? '' : $text, $texts, $settled);
         $place = KeyPlace::region($shown, static fn (string $text): bool => [] !== Lexer::form($text)->numbers() || [] !== Lexer::form($text)->options(), $this->styles->countOfNumbers);
-        $this->hasKey = null !== $place;
         for ($index = $place[0] ?? 0; $index < ($place[1] ?? 0); ++$index) {
             $settled[$index] ??= Role::Key;
         }
