@@ -93,6 +93,38 @@ final readonly class Question
         return $answers instanceof ShortAnswer ? $answers->accepted : [];
     }
 
+    /**
+     * What earns a share of the points each: options, accepted answers or numbers; empty for other types.
+     *
+     * @return list<Option>|list<AcceptedAnswer>|list<AcceptedNumber>
+     */
+    public function weighted(): array
+    {
+        $options = $this->options();
+
+        return match (true) {
+            $this->answers instanceof Numeric => $this->answers->numbers,
+            [] !== $options => $options,
+            default => $this->accepted(),
+        };
+    }
+
+    /** Whether pupils are told something to one of the answers. */
+    public function hasFeedback(): bool
+    {
+        $answers = $this->answers;
+        if ($answers instanceof TrueFalse) {
+            return null !== $answers->feedbackWhenRight || null !== $answers->feedbackWhenWrong;
+        }
+        foreach ($this->weighted() as $one) {
+            if (null !== $one->feedback) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether something earns a pupil points, or nothing can: an essay, pairs, a text without an answer. */
     public function isMarked(): bool
     {

@@ -92,6 +92,12 @@ final readonly class Weight
         return $this === $other || 0 === $this->compareTo($other);
     }
 
+    /** Whether both are the same with the five decimals that a share is written down with: 33.33333 and 100/3. */
+    public function isWrittenAs(self $other): bool
+    {
+        return $this->equals($other) || $this->rounded(5) === $other->rounded(5);
+    }
+
     public function isGreaterThan(self $other): bool
     {
         return $this !== $other && $this->compareTo($other) > 0;

@@ -104,7 +104,7 @@ final class Entries
     public static function areEven(array $options): bool
     {
         foreach (EvenShares::for(array_map(static fn (Option $option) => $option->isKey, $options)) as $index => $share) {
-            if ($share->rounded(5) !== $options[$index]->weight->rounded(5)) {
+            if (!$share->isWrittenAs($options[$index]->weight)) {
                 return false;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Qti;
 
+use Notagram\Notation\LeftOut;
 use Notagram\Notation\Loss;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\Choice;
@@ -24,10 +25,8 @@ final class ItemLosses
         $isTagged = static fn (AcceptedAnswer $one) => Regex::match('~</?[a-z]|&\w+;~i', $one->text);
 
         return array_values(array_filter([
-            [] === $question->notes() ? null : Loss::reduced('left-out/comments', target: $version->label()),
-            [] === $question->tags ? null : Loss::reduced('left-out/tags', target: $version->label()),
-            $question->answers instanceof Stimulus && null !== $question->explanation ? Loss::reduced('left-out/explanation', target: $version->label()) : null,
-            $question->answers instanceof Stimulus && null !== $question->points ? Loss::reduced('left-out/points', target: $version->label()) : null,
+            ...LeftOut::of($question, $version->label(), LeftOut::COMMENTS, LeftOut::TAGS),
+            ...($question->answers instanceof Stimulus ? LeftOut::of($question, $version->label(), LeftOut::EXPLANATION, LeftOut::POINTS) : []),
             self::asksNothing($question) ? Loss::changed('qti/nothing-to-answer') : null,
             self::hasRounded($question) ? Loss::reduced('gift/rounded') : null,
             self::isBelowZero($question) ? Loss::reduced('qti/below-zero') : null,
@@ -51,7 +50,7 @@ final class ItemLosses
 
     private static function hasRounded(Question $question): bool
     {
-        foreach ([...$question->options(), ...$question->accepted()] as $one) {
+        foreach ($question->weighted() as $one) {
             if (Scores::isRounded($one->weight)) {
                 return true;
             }

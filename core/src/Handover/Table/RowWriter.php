@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Handover\Table;
 
+use Notagram\Notation\LeftOut;
 use Notagram\Notation\Loss;
 use Notagram\Question\AcceptedAnswer;
 use Notagram\Question\AcceptedNumber;
@@ -52,13 +53,9 @@ final class RowWriter
         $writer->cells['points'] = $question->points ?? '';
         $writer->answers($question);
         $writer->cells['feedback'] = null === $question->explanation ? '' : $writer->text($question->explanation);
-        foreach (['comments' => [] !== $question->notes(), 'id' => null !== $question->id, 'tags' => [] !== $question->tags] as $part => $isLost) {
-            if ($isLost) {
-                $writer->loses("left-out/{$part}");
-            }
-        }
+        $left = LeftOut::of($question, $target, LeftOut::COMMENTS, LeftOut::ID, LeftOut::TAGS);
 
-        return new QuestionRow(array_filter($writer->cells, static fn (string $cell) => '' !== $cell), array_values($writer->losses));
+        return new QuestionRow(array_filter($writer->cells, static fn (string $cell) => '' !== $cell), [...array_values($writer->losses), ...$left]);
     }
 
     private function answers(Question $question): void
@@ -97,8 +94,7 @@ final class RowWriter
         $isKey = array_map(static fn (Option $option) => $option->isKey, $options);
         $fair = $isMultiple ? EvenShares::for($isKey) : array_map(static fn (bool $is) => $is ? Weight::full() : Weight::none(), $isKey);
         foreach ($options as $place => $option) {
-            // Shares are written down with five decimals.
-            if ($option->weight->rounded(4) !== $fair[$place]->rounded(4)) {
+            if (!$option->weight->isWrittenAs($fair[$place])) {
                 $this->loses('table/weights', false);
             }
         }

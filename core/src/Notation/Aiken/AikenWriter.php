@@ -7,6 +7,7 @@ namespace Notagram\Notation\Aiken;
 use Notagram\Message\Message;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
+use Notagram\Notation\LeftOut;
 use Notagram\Notation\Loss;
 use Notagram\Notation\Writer;
 use Notagram\Notation\WrittenBlock;
@@ -116,23 +117,10 @@ final readonly class AikenWriter implements Writer
     /** @return list<Loss> */
     private function reductions(Question $question): array
     {
-        $losses = [];
+        $losses = LeftOut::of($question, new Message('name/aiken'), LeftOut::TITLE, LeftOut::FORMAT, LeftOut::POINTS, LeftOut::FEEDBACK, LeftOut::EXPLANATION, LeftOut::COMMENTS, LeftOut::ID, LeftOut::TAGS);
         $options = $question->options();
         $texts = [$question->stem, ...array_map(static fn (Option $option) => $option->text, $options)];
-        $hasFeedback = $question->answers instanceof TrueFalse
-            ? null !== $question->answers->feedbackWhenRight || null !== $question->answers->feedbackWhenWrong
-            : [] !== array_filter($options, static fn (Option $option) => null !== $option->feedback);
         $hasPartialCredit = [] !== array_filter($options, static fn (Option $option) => !$option->weight->equals($option->isKey ? Weight::full() : Weight::none()));
-        foreach (array_keys(array_filter([
-            'title' => null !== $question->title,
-            'format' => FormattedText::AUTO !== $question->stem->format,
-            'points' => null !== $question->points,
-            'feedback' => $hasFeedback,
-            'explanation' => null !== $question->explanation,
-            'comments' => [] !== $question->comments,
-        ])) as $left) {
-            $losses[] = Loss::reduced('left-out/'.$left, target: new Message('name/aiken'));
-        }
         if ($hasPartialCredit) {
             $losses[] = Loss::reduced('partial-marks');
         }

@@ -84,15 +84,14 @@ final readonly class GiftMarker implements Marker
 
     public function remedied(Remedy $remedy, Question $question, string $text): ?array
     {
-        $options = $question->options();
-        $answers = [] === $options ? $question->accepted() : $options;
+        $answers = $question->weighted();
 
         return match (true) {
             $remedy instanceof Drop => [TextEdit::remove($answers[$remedy->answer]->span)],
             // What has no mark of its own would become one with the new form.
             $remedy instanceof Accept && '=' !== substr($text, $answers[$remedy->before]->span->start, 1) => null,
             $remedy instanceof Accept => [TextEdit::insert($answers[$remedy->before]->span->start, '='.BraceText::spelled($remedy->form, BraceText::MARKS_IN_ANSWERS).' ')],
-            $remedy instanceof Share => self::sharing($remedy, $options, $text),
+            $remedy instanceof Share => self::sharing($remedy, $question->options(), $text),
             $remedy instanceof Unstar => StarredWords::without($text, $remedy->texts, '<b>', '</b>'),
         };
     }

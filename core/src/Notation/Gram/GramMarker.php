@@ -92,8 +92,7 @@ final readonly class GramMarker implements Marker
     {
         // Inside the braces of a gap, it is a matter of the braces.
         $isGap = $question->answers instanceof Gap;
-        $options = $question->options();
-        $answers = [] === $options ? $question->accepted() : $options;
+        $answers = $question->weighted();
 
         return match (true) {
             $remedy instanceof Drop => [TextEdit::remove($isGap ? $answers[$remedy->answer]->span : self::wholeLines($answers[$remedy->answer]->span, $text))],

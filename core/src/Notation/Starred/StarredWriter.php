@@ -8,14 +8,15 @@ use Notagram\Message\Message;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Key\KeyAnswer;
+use Notagram\Notation\LeftOut;
 use Notagram\Notation\Loss;
 use Notagram\Notation\LossKind;
 use Notagram\Notation\Writer;
 use Notagram\Notation\WrittenBlock;
 use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Choice;
 use Notagram\Question\EvenShares;
-use Notagram\Question\FormattedText;
 use Notagram\Question\Gap;
 use Notagram\Question\Matching;
 use Notagram\Question\MultipleResponse;
@@ -121,7 +122,7 @@ final readonly class StarredWriter implements Writer
         $keys = \count(array_filter($isKey));
         $even = $keys > 1 ? EvenShares::for($isKey) : array_map(static fn (bool $is) => $is ? Weight::full() : Weight::none(), $isKey);
         foreach ($options as $index => $option) {
-            if (!$option->weight->equals($even[$index])) {
+            if (!$option->weight->isWrittenAs($even[$index])) {
                 $losses[] = Loss::reduced('starred/weights');
                 break;
             }
@@ -147,12 +148,7 @@ final readonly class StarredWriter implements Writer
     /** @param list<Loss> $losses */
     private function typed(ShortAnswer $typed, array &$losses): string
     {
-        foreach ($typed->accepted as $accepted) {
-            if (!$accepted->weight->equals(Weight::full())) {
-                $losses[] = Loss::reduced('starred/weights-of-accepted');
-                break;
-            }
-        }
+        self::loseWeights($typed->accepted, $losses);
 
         return rtrim('Answer: '.KeyAnswer::spelled(array_map(static fn (AcceptedAnswer $accepted) => self::line($accepted->text), $typed->accepted)));
     }
@@ -167,6 +163,7 @@ final readonly class StarredWriter implements Writer
             $forms[] = $number->isRange ? $number->first.'..'.$number->second : $number->first;
         }
         $losses[] = Loss::changed('starred/number');
+        self::loseWeights($numeric->numbers, $losses);
         if ($hasTolerance) {
             $losses[] = Loss::reduced('starred/tolerance');
         }
@@ -174,25 +171,30 @@ final readonly class StarredWriter implements Writer
         return 'Answer: '.KeyAnswer::spelled($forms);
     }
 
+    /**
+     * @param list<AcceptedAnswer>|list<AcceptedNumber> $accepted
+     * @param list<Loss>                                $losses
+     */
+    private static function loseWeights(array $accepted, array &$losses): void
+    {
+        foreach ($accepted as $one) {
+            if (!$one->weight->equals(Weight::full())) {
+                $losses[] = Loss::reduced('starred/weights-of-accepted');
+
+                return;
+            }
+        }
+    }
+
     /** @return list<Loss> */
     private function reductions(Question $question): array
     {
-        $options = $question->options();
-        $hasFeedback = $question->answers instanceof TrueFalse
-            ? null !== $question->answers->feedbackWhenRight || null !== $question->answers->feedbackWhenWrong
-            : [] !== array_filter([...$options, ...$question->accepted()], static fn (Option|AcceptedAnswer $one) => null !== $one->feedback);
-        $left = array_keys(array_filter([
-            'title' => null !== $question->title,
-            'format' => FormattedText::AUTO !== $question->stem->format,
-            'feedback' => $hasFeedback,
-            'comments' => [] !== $question->comments,
-        ]));
-        $losses = array_map(static fn (string $what) => Loss::reduced('left-out/'.$what, target: new Message('name/starred')), $left);
+        $losses = LeftOut::of($question, new Message('name/starred'), LeftOut::TITLE, LeftOut::FORMAT, LeftOut::FEEDBACK, LeftOut::COMMENTS, LeftOut::ID, LeftOut::TAGS);
         if (null !== $question->points && !$this->style->showsPoints) {
             $losses[] = Loss::reduced('starred/points');
         }
         $answers = [
-            ...array_map(static fn (Option $option) => $option->text->text, $options),
+            ...array_map(static fn (Option $option) => $option->text->text, $question->options()),
             ...array_map(static fn (AcceptedAnswer $accepted) => $accepted->text, $question->accepted()),
             ...($question->answers instanceof Matching ? array_merge(...array_map(static fn (Pair $pair) => [$pair->prompt->text, $pair->match], $question->answers->pairs)) : []),
         ];

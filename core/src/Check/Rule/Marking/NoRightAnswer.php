@@ -9,6 +9,7 @@ use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
 use Notagram\Question\AcceptedAnswer;
+use Notagram\Question\AcceptedNumber;
 use Notagram\Question\Option;
 use Notagram\Source\Span;
 
@@ -23,7 +24,7 @@ final readonly class NoRightAnswer implements QuestionRule
         if ($question->isMarked()) {
             return [];
         }
-        $spans = array_map(static fn (Option|AcceptedAnswer $one) => $one->span, [...$question->options(), ...$question->accepted()]);
+        $spans = array_map(static fn (Option|AcceptedAnswer|AcceptedNumber $one) => $one->span, $question->weighted());
 
         return [Finding::fault(
             self::CODE,

@@ -8,7 +8,6 @@ use Notagram\Check\QuestionRule;
 use Notagram\Check\Wording;
 use Notagram\Finding\Finding;
 use Notagram\Finding\Matter;
-use Notagram\Question\Numeric;
 
 /** Faults a weight that no receiver takes: more than everything, or less than everything taken back. */
 final readonly class WeightRange implements QuestionRule
@@ -21,8 +20,7 @@ final readonly class WeightRange implements QuestionRule
     {
         $question = $wording->question;
         $findings = [];
-        $options = $question->options();
-        foreach ($question->answers instanceof Numeric ? $question->answers->numbers : ([] === $options ? $question->accepted() : $options) as $one) {
+        foreach ($question->weighted() as $one) {
             $units = $one->weight->units;
             if (null === $units ? $one->weight->percent()->abs()->isGreaterThan(100) : $units > self::FULL || $units < -self::FULL) {
                 $findings[] = Finding::fault(
