@@ -39,6 +39,7 @@ final class KeyListTest extends TestCase
         yield 'words' => ["1. True\n2. wax\n3. sixteen / 16", '1=True 2=wax 3=sixteen / 16'];
         yield 'a number above a word, of two lines' => ["1. 35\n2. wax", '1=35 2=wax'];
         yield 'two numbers' => ["1. 34..36\n2. -7", '1=34..36 2=-7'];
+        yield 'words parted by semicolons, a number left out' => ['1. the queen / wax; 2. True; 4. wax, 7 days; 6) C', '1=the queen / wax 2=True 4=wax, 7 days 6=C'];
         yield 'by part' => ['I: 1 A 2 B; II: 1 C', 'I/1=A I/2=B II/1=C'];
         yield 'where it stands' => ['Answers on page 8: 1c, 2b', '1=c 2=b'];
         yield 'no list' => ['Which bee lays eggs?', ''];

@@ -158,6 +158,13 @@ final class MarkerTest extends TestCase
         self::assertSame(1, $marking->unmarked);
     }
 
+    public function testANumberThatBeginsASentenceIsNoNumberOfAQuestion(): void
+    {
+        $text = "3.5 kg of honey come from?\nA. a\nB. b\nANSWER: A\n\nWhich?\nA. a\nB. b\nANSWER: A\n\nAnd?\nA. a\nB. b\nANSWER: A\n";
+        $marking = KeyMarking::of(ReadSheet::of(SourceText::fromUtf8($text), self::notation('aiken')), '3 B');
+        self::assertSame([3], array_map(static fn (KeyMark $mark) => $mark->placed->number, $marking->marks));
+    }
+
     public function testNumbersThatStartAgainAreTakenInOrder(): void
     {
         $text = "Part I\n\n1. One?\na. x\nb. y\n\nPart II\n\n1. One more?\na. x\nb. y\n";

@@ -77,6 +77,6 @@ final readonly class AikenMarker implements Marker
 
     public function printedNumber(Block $block, string $text): ?int
     {
-        return Regex::match('/^\s*+\(?(\d{1,4})[.)]/', $text, $match) ? (int) $match[1] : null;
+        return Regex::match('/^\s*+(?=\(?(\d{1,4}))'.AikenQuestion::NUMBER.'/', $text, $match) ? (int) $match[1] : null;
     }
 }

@@ -152,7 +152,8 @@ final class KeyList
             $end = substr($before, -2);
             $startsColumn = Regex::match('~(?:\t|\s{2})\z~', $end) && (Regex::match('~[.):=–-]~u', $whole) || Regex::match('~\G[A-Za-z](?![\p{L}\p{N}])~u', $list, $letter, 0, $at + \strlen($whole)));
             $isAfterAnswer = [] !== $starts && ($number > $starts[\count($starts) - 1][0] || !isset($seen[$number])) && self::isWholeAnswer(substr($list, $starts[\count($starts) - 1][2], max(0, $at - $starts[\count($starts) - 1][2])));
-            if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $end)) || $startsLine || $startsColumn) {
+            $isParted = [] !== $starts && $number > $starts[\count($starts) - 1][0] && Regex::match('~;\s*+\(?\z~', $before) && Regex::match('~[.):=]~', $whole);
+            if ((($isInOrder || $isAfterAnswer) && Regex::match('~(?:^|[\s,;])\(?\z~', $end)) || $startsLine || $startsColumn || $isParted) {
                 $starts[] = [$number, $at, $at + \strlen($whole)];
                 $seen[$number] = true;
             }
