@@ -107,6 +107,7 @@ final class Arrangement
     public function file(array $numbers, array $path): void
     {
         $line = SetCategory::line($this->sheet, $path);
+        $atEnd = [] === $this->segments ? '' : $this->segments[\count($this->segments) - 1]->behind;
         $taken = [];
         sort($numbers);
         foreach ($numbers as $number) {
@@ -120,6 +121,9 @@ final class Arrangement
         foreach ($taken as $segment) {
             $segment->category = $path;
             $this->put($segment, $end++);
+        }
+        if ([] !== $this->segments) {
+            $this->segments[\count($this->segments) - 1]->behind = $atEnd;
         }
     }
 

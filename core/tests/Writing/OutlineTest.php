@@ -89,6 +89,8 @@ final class OutlineTest extends TestCase
         self::assertSame("Two?\n= true\n\n\$ A\n\nOne?\n= true\n", Filing::into(self::sheet("One?\n= true\n\nTwo?\n= true\n", 'gram'), [1], ['A']));
         self::assertStringContainsString("\$CATEGORY: Z\n\nTwo? {F}\n\n\$CATEGORY: B\n\nThree? {T}", Filing::inPlace(self::sheet(self::FILED), [2], ['Z']));
         self::assertRefused('Starred list has no categories.', static fn () => Filing::into(self::sheet("1. Bees?\n*a. yes\nb. no\n", 'starred'), [1], ['A']));
+        // Where all of them go, the text still ends as it ended.
+        self::assertSame("\$CATEGORY: A\n\nOne {T}\n\nTwo {F}", Filing::into(self::sheet("One {T}\n\nTwo {F}"), [1, 2], ['A']));
     }
 
     public function testCategoriesAreRenamedGatheredAndPutInOrder(): void
