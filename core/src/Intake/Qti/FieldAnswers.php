@@ -71,12 +71,11 @@ final class FieldAnswers
             return null;
         }
         $truths = [];
-        $areOurs = ['A', 'B'] === array_keys($this->field->options);
         foreach ($this->field->options as $identifier => $html) {
             $truth = match (strtolower((string) $identifier)) {
                 'true' => true,
                 'false' => false,
-                default => $areOurs ? null : PaperWords::all()->truth(Html::plain($html)),
+                default => self::truthOf(Html::plain($html)),
             };
             if (null === $truth) {
                 return null;
@@ -90,6 +89,10 @@ final class FieldAnswers
         }
         $ofTrue = $this->trial->earned([$this->field->response => [$true]]);
         $ofFalse = $this->trial->earned([$this->field->response => [$false]]);
+        if (!BigRational::min($ofTrue, $ofFalse)->isZero()) {
+            // A statement takes nothing back.
+            return null;
+        }
         $answer = match (true) {
             $ofTrue->isGreaterThan($ofFalse) => true,
             $ofFalse->isGreaterThan($ofTrue) => false,
@@ -103,6 +106,12 @@ final class FieldAnswers
         $told = fn (string $identifier): ?FormattedText => $this->told([$this->field->response => [$identifier]], $this->field->feedback[$identifier] ?? '');
 
         return new TrueFalse($answer, $told($wrong), $told($right));
+    }
+
+    /** A letter may stand for anything. */
+    private static function truthOf(string $text): ?bool
+    {
+        return 1 === mb_strlen($text, 'UTF-8') ? null : PaperWords::all()->truth($text);
     }
 
     /** @return list<Option> */
@@ -129,7 +138,7 @@ final class FieldAnswers
             $weights[$identifier] = $this->weight($this->trial->earned([$this->field->response => [(string) $identifier]])->minus($nothing));
         }
         if ([] !== array_filter($weights, static fn (Weight $weight) => $weight->isAboveZero())) {
-            return $weights;
+            return $areSeveral ? self::asShares(self::asShares($weights, true), false) : $weights;
         }
         $correct = $this->marks->correct($this->field->response);
         $isKey = array_map(static fn (int|string $identifier) => \in_array((string) $identifier, $correct, true), array_keys($this->field->options));
@@ -141,6 +150,30 @@ final class FieldAnswers
         }
 
         return array_combine(array_keys($this->field->options), $areSeveral ? EvenShares::for($isKey) : array_map(static fn (bool $is) => $is ? Weight::full() : Weight::none(), $isKey));
+    }
+
+    /**
+     * What is earned, or taken back, in even shares of the whole that were rounded is in the exact ones.
+     *
+     * @param array<array-key, Weight> $weights
+     *
+     * @return array<array-key, Weight>
+     */
+    private static function asShares(array $weights, bool $areEarned): array
+    {
+        $ones = array_filter($weights, static fn (Weight $weight) => $areEarned ? $weight->isAboveZero() : $weight->percent()->isNegative());
+        $first = reset($ones);
+        if (false === $first || [] !== array_filter($ones, static fn (Weight $one) => !$one->equals($first)) || !Shares::isPartOf(BigRational::of(100), $first->percent(), \count($ones))) {
+            return $weights;
+        }
+        $isKey = array_map(static fn (int|string $identifier) => isset($ones[$identifier]), array_keys($weights));
+
+        return array_combine(array_keys($weights), array_map(
+            static fn (bool $isOne, Weight $weight, Weight $share) => $isOne ? ($areEarned ? $share : Weight::exactly($share->percent()->negated())) : $weight,
+            $isKey,
+            $weights,
+            EvenShares::for($isKey),
+        ));
     }
 
     /** @return list<AcceptedAnswer> */

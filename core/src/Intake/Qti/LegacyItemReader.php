@@ -98,10 +98,9 @@ final readonly class LegacyItemReader
         foreach ('render_choice' === $render?->name ? $render->all('response_label') : [] as $label) {
             $options[$label->attribute('ident')] = Html::tidied($this->content($label));
         }
-        $asked = implode('<br>', array_map($this->material(...), $field->children('material')));
         $response = $field->attribute('ident');
 
-        return new Field($this->kind($field, $render, $response), $response, $render->name ?? $field->name, $options, [], Html::tidied($asked));
+        return new Field($this->kind($field, $render, $response), $response, $render->name ?? $field->name, $options, [], Html::tidied($this->content($field)));
     }
 
     private function kind(QtiElement $field, ?QtiElement $render, string $response): FieldKind

@@ -17,14 +17,14 @@ final class Processing implements Marks
     private readonly Evaluation $evaluation;
     /** The outcome that is the score. */
     private readonly string $score;
-    /** @var array<string, list<string>> what outcomes are before anything is processed */
+    /** @var array<string, list<string>> what outcomes are declared to be before anything is processed */
     private readonly array $defaults;
     /** @var array<string, list<string>> what has been looked for, by response */
     private array $named = [];
 
     public function __construct(private readonly QtiElement $item)
     {
-        $responses = $defaults = [];
+        $responses = $defaults = $zeros = [];
         foreach ($item->children('responseDeclaration') as $declaration) {
             $responses[$declaration->attribute('identifier')] = $declaration;
         }
@@ -33,11 +33,15 @@ final class Processing implements Marks
             if ([] !== $values) {
                 $defaults[$declaration->attribute('identifier')] = $values;
             }
+            if (\in_array($declaration->attribute('baseType'), ['float', 'integer'], true)) {
+                // A number of which nothing is said begins at nothing, so that points can be added to it.
+                $zeros[$declaration->attribute('identifier')] = ['0'];
+            }
         }
         $this->responses = $responses;
         $this->defaults = $defaults;
         $this->rules = $item->child('responseProcessing');
-        $this->evaluation = new Evaluation($item, $responses, $defaults);
+        $this->evaluation = new Evaluation($item, $responses, $defaults + $zeros);
         $this->score = $this->scoreAmong($item->children('outcomeDeclaration'));
     }
 

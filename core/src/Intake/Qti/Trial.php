@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Qti;
 
 use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Notagram\Intake\Deadline;
 use Notagram\Source\Regex;
 
@@ -98,13 +99,19 @@ final readonly class Trial
 
     private function bestOfSeveral(Field $field): BigRational
     {
-        $sum = BigRational::zero();
+        $shares = [];
         foreach (array_keys($field->options) as $option) {
             $earned = $this->earned([$field->response => [(string) $option]]);
-            $sum = $earned->isPositive() ? $sum->plus($earned) : $sum;
+            if ($earned->isPositive()) {
+                $shares[(string) $earned] = $earned;
+                $sum = ($sum ?? BigRational::zero())->plus($earned);
+                $count = ($count ?? 0) + 1;
+            }
         }
+        $best = BigRational::max($sum ?? BigRational::zero(), $this->earned([$field->response => $this->marks->correct($field->response)]));
+        $whole = BigRational::of($best->toScale(0, RoundingMode::HalfUp));
 
-        return BigRational::max($sum, $this->earned([$field->response => $this->marks->correct($field->response)]));
+        return 1 === \count($shares) && Shares::isPartOf($whole, reset($shares), $count ?? 0) ? $whole : $best;
     }
 
     private function bestOfPairs(Field $field): BigRational

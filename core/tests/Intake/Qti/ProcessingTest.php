@@ -101,6 +101,12 @@ final class ProcessingTest extends TestCase
         self::assertSame($earned, self::earned("<responseProcessing><setOutcomeValue identifier=\"SCORE\">{$expression}</setOutcomeValue></responseProcessing>", ['10']));
     }
 
+    public function testPointsMayBeAddedToAScoreThatNothingIsSaidOf(): void
+    {
+        $add = '<setOutcomeValue identifier="SCORE"><sum><variable identifier="SCORE"/><baseValue baseType="float">2</baseValue></sum></setOutcomeValue>';
+        self::assertSame('4', self::earned("<responseProcessing>{$add}{$add}</responseProcessing>", ['10']));
+    }
+
     public function testTemplatesAndTheirAbsence(): void
     {
         $template = static fn (string $name): string => "<responseProcessing template=\"http://www.imsglobal.org/question/qti_v2p1/rptemplates/{$name}\"/>";
