@@ -212,6 +212,7 @@ final class AmenderTest extends TestCase
         }
         self::assertSame([], array_values(array_filter($faults, is_string(...))));
         self::assertGreaterThan(1_200, $amendments->outcomes['made'], 'Most changes can be made.');
+        self::assertLessThan(15, $amendments->outcomes['respelled'], 'What a change is not about stays as it is written, unless nothing else reads as meant.');
     }
 
     private static function amended(string $notation, string $text, int $number, string ...$changes): Amended

@@ -8,6 +8,7 @@ use Notagram\Handover\Json\QuestionJson;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\Notations;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\Gap;
 use Notagram\Question\Question;
 use Notagram\Question\Weight;
 use Notagram\Source\SourceText;
@@ -31,8 +32,8 @@ final class Amendments
 {
     private const TEXTS = ['new text', 'x=y ~z #h', '{a}', 'a -> b', '%50% no', '// c', '1. numbered', 'A. opt', 'ANSWER: B', '*star', 'a*b*c', "line one\nline two", "a\n\nb", '$x^2$ \frac{1}{2}', 'é ü 🐝', '::t::', '= eq', '\\', '\n', '12', '35:1', 'true', 'word _____ word', '#### e', '`code {=x}`', "```\nfence\n= a\n```", '(2 points)', "\u{A0}nb", '...', 'Answer: x', 'Explanation: y', '<b>bold</b>', 'a / b', '$ cat'];
 
-    /** @var array<string, int> how often a change was made, refused, or named what does not exist */
-    public array $outcomes = ['made' => 0, 'refused' => 0, 'misuse' => 0];
+    /** @var array<string, int> how often a change was made, with something else of the question spelled anew, refused, or named what does not exist */
+    public array $outcomes = ['made' => 0, 'respelled' => 0, 'refused' => 0, 'misuse' => 0];
 
     private readonly Randomizer $random;
     /** @var list<array{ReadSheet, int}> */
@@ -78,9 +79,34 @@ final class Amendments
             return $error::class.": {$error->getMessage()} {$told}";
         }
         ++$this->outcomes['made'];
+        $this->outcomes['respelled'] += self::keepsSpelling($sheet, $number, $question, $change, $amended->text) ? 0 : 1;
         $fault = $this->broken($sheet, $number, $change, $amended);
 
         return null === $fault ? null : "{$fault} {$told}became\n{$amended->text}";
+    }
+
+    /**
+     * Whether what the change is not about stands there as its author wrote it: the stem, and every other entry.
+     *
+     * @param Change $change
+     */
+    private static function keepsSpelling(ReadSheet $sheet, int $number, Question $question, array $change, string $text): bool
+    {
+        $what = $change['set'] ?? $change['add'] ?? $change['remove'] ?? null;
+        // Others are about the whole question.
+        if (!\in_array($what, ['stem', 'title', 'explanation', 'points', 'key', 'weight', 'feedback', Entries::OPTION, Entries::ANSWER, Entries::NUMBER, Entries::PAIR, 'prompt', 'match'], true)) {
+            return true;
+        }
+        $own = $sheet->numbered($number)->block->textIn($sheet->source->text);
+        $parts = 'stem' === $what || $question->answers instanceof Gap ? [] : [$question->stemSpan->of($own)];
+        foreach (Entries::of($question) as $place => $entry) {
+            if (($change['at'] ?? null) !== \chr(65 + $place)) {
+                // Letters count on, and marks may change.
+                $parts[] = (string) preg_replace('/^(?:[*✓]?\s*\(?[A-Za-z][.)]|[=~*](?:%[^%]*%)?)/u', '', $entry->span->of($own));
+            }
+        }
+
+        return [] === array_filter($parts, static fn (string $part) => '' !== trim($part) && !str_contains($text, trim($part)));
     }
 
     /** @param Change $change */
