@@ -29,6 +29,7 @@ final class RandomDocumentsTest extends TestCase
     {
         yield 'Office Open XML' => [self::wordDocument(...)];
         yield 'OpenDocument' => [self::openText(...)];
+        yield 'Rich Text Format' => [self::richText(...)];
         yield 'what the clipboard brings' => [self::clipboard(...)];
     }
 
@@ -42,6 +43,12 @@ final class RandomDocumentsTest extends TestCase
     private static function openText(array $blocks): Manuscript
     {
         return Documents::read(WrittenDocument::openText($blocks)) ?? self::fail();
+    }
+
+    /** @param list<list<string>> $blocks */
+    private static function richText(array $blocks, Randomizer $random): Manuscript
+    {
+        return Documents::read(WrittenDocument::richText($blocks, $random)) ?? self::fail();
     }
 
     /** @param list<list<string>> $blocks */

@@ -93,6 +93,44 @@ final class WrittenDocument
     }
 
     /** @param list<list<string>> $blocks */
+    public static function richText(array $blocks, Randomizer $random): string
+    {
+        // A byte of the code page, or Unicode with what stands for it; a line of the file may end behind any word.
+        $isOfPage = 1 === $random->getInt(0, 1);
+        $letter = static fn (string $letter): string => match (true) {
+            \strlen($letter) > 1 && $isOfPage && false !== ($byte = @iconv('UTF-8', 'CP1252', $letter)) => "\\'".bin2hex($byte),
+            \strlen($letter) > 1 => '\\u'.mb_ord($letter, 'UTF-8').'?',
+            default => strtr($letter, ['\\' => '\\\\', '{' => '\{', '}' => '\}', "\n" => "\\line\n", "\t" => '\tab ']),
+        };
+        $text = static fn (string $text): string => implode('', array_map(
+            static fn (string $part, int $place): string => (1 === $place % 2 ? '{\b ' : '').implode('', array_map($letter, mb_str_split($part))).(1 === $place % 2 ? '}' : ''),
+            explode(self::BOLD, $text),
+            array_keys(explode(self::BOLD, $text)),
+        ));
+        $isInList = 1 === $random->getInt(0, 1) ? ['{\listtext\pard\plain ', '\tab}'] : ['{\pntext ', '\tab}{\*\pn\pnlvlbody\pndec\pnstart1}'];
+        $body = '';
+        $number = $letters = 0;
+        foreach ($blocks as $block) {
+            $cells = array_map($text, \array_slice($block, 1));
+            $letters = match ($block[0]) {
+                'level', 'option' => $letters + 1,
+                'question' => 0,
+                default => 1,
+            };
+            $number += 'question' === $block[0] ? 1 : 0;
+            $body .= match ($block[0]) {
+                'heading' => "\\pard\\outlinelevel0\\sb240\\b {$cells[0]}\\b0\\par\n",
+                'question' => "\\pard\\fi-360\\li360 {$isInList[0]}{$number}.{$isInList[1]}{$cells[0]}\\par\r\n",
+                'level', 'first-option', 'option' => '\pard\fi-360\li720 '.$isInList[0].\chr(96 + $letters).('level' === $block[0] ? ')' : '.')."{$isInList[1]}{$cells[0]}\\par\n",
+                'row' => '\trowd'.implode('', array_map(static fn (int $at) => '\cellx'.(2000 * ($at + 1)), array_keys($cells))).'\pard\intbl '.implode('\cell ', $cells).'\cell\row'."\n",
+                default => "\\pard {$cells[0]}\\par\n",
+            };
+        }
+
+        return '{\rtf1\ansi\ansicpg1252\deff0{\fonttbl{\f0\froman\fcharset0 Serif;}}{\colortbl;\red0\green0\blue0;}{\info{\title Test}}\viewkind4\uc1'."\n{$body}}";
+    }
+
+    /** @param list<list<string>> $blocks */
     public static function html(array $blocks, Randomizer $random): string
     {
         $isBold = 1 === $random->getInt(0, 1) ? ['<b>', '</b>'] : ['<span style="font-weight:700">', '</span>'];
