@@ -35,6 +35,7 @@ return [
         'name' => 'datum|klasse|punkte|note|vorname|nachname',
         'page' => 'seite|s\\.',
         'of' => 'von',
+        'or' => 'oder|und',
         'instruction' => 'kreuzt|wählt|unterstreiche|setze|trage|markiere|ordne|kreuze?|wähle?|schreibe?|beantworte\\w*|lies|ergänze|anleitung|hinweise?',
         'material' => 'tabelle|abbildung|bild(?:er)?|diagramm|karte|gedicht',
         'explanation' => 'erklärung|begründung|erläuterung|hinweis zur lösung|rückmeldung|weil|denn',

@@ -35,6 +35,7 @@ return [
         'name' => 'name|student|pupil|class|form|grade|date|score|total|mark|period|teacher',
         'page' => 'page|p\\.',
         'of' => 'of',
+        'or' => 'or|and',
         'instruction' => 'indicate|decide|label|circle|choose|tick|select|write|mark|read|answer|answer all|complete|fill|match|use|put|underline|directions?|instructions?',
         'material' => 'text|passage|paragraph|table|chart|graph|figure|pictures?|diagram|map|poem|article|story',
         'explanation' => 'explanations?|rationale|feedback|reasons?|because',

@@ -35,6 +35,7 @@ return [
         'name' => 'nombre(?: y apellidos)?|apellidos?|fecha|nota|curso|grupo|calificación',
         'page' => 'página|pág\\.?|pag\\.?',
         'of' => 'de',
+        'or' => 'o|y',
         'instruction' => 'relaciona|une|elija|marque|escriba|lea|responda|conteste|rodee|subraye|complet[ae]|señal[ae]|indi[cq]\\w{1,2}|elige|marca|escribe|lee|responde|contesta|rodea|subraya|instrucciones',
         'material' => 'texto|tabla|gráfico|mapa|poema|imagen|figura',
         'explanation' => 'explicación|justificación|razón|retroalimentación|porque',

@@ -35,6 +35,7 @@ return [
         'name' => 'nom|prénom|classe|date|note',
         'page' => 'page|p\\.',
         'of' => 'sur|de',
+        'or' => 'ou|et',
         'instruction' => 'choisis|entoure|coche|écris|réponds|lis|complète|relie[rz]?|souligne|barre[rz]?|indiquez?|entourez|cochez|choisissez|écrivez|répondez|lisez|soulignez|complétez|consignes?',
         'material' => 'texte|tableau|graphique|carte|poème|image|schéma|figure',
         'explanation' => 'explications?|justification|raison|parce que',

@@ -35,6 +35,7 @@ return [
         'name' => 'nome(?: e cognome)?|cognome|data|voto|punteggio|classe',
         'page' => 'pagina|pag\\.?',
         'of' => 'di',
+        'or' => 'o|e',
         'instruction' => 'scegliete|segnate|scrivete|rispondete|barra|metti|scegli|segna|scrivi|rispondi|leggi|cerchia|istruzioni|indica|completa',
         'material' => 'testo|brano|tabella|grafico|mappa|poesia|immagine|figura',
         'explanation' => 'spiegazione|motivazione|motivo|perché',

@@ -35,6 +35,7 @@ return [
         'name' => 'naam|klas|cijfer|datum',
         'page' => 'pagina|blz\\.?|bladzijde',
         'of' => 'van',
+        'or' => 'of|en',
         'instruction' => 'antwoord|zet|onderstreep|omcirkel|kies|schrijf|beantwoord|lees|kruis|instructies?|vul|noteer',
         'material' => 'tekst|tabel|figuur|grafiek|kaart|afbeelding',
         'explanation' => 'uitleg|toelichting|verklaring|motivatie|omdat|want',

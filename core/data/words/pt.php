@@ -35,6 +35,7 @@ return [
         'name' => 'turma|número|pontuação|nome|data',
         'page' => 'página|pág\\.?',
         'of' => 'de',
+        'or' => 'ou|e',
         'instruction' => 'liga|sublinha|assinala|escolhe|escreve|lê|responde|marca|preenche|indica|completa|relaciona|ligue|sublinhe|assinale|escolha|escreva|leia|responda|marque|preencha|instruções|indique|complete',
         'material' => 'tabela|imagem|texto|gráfico|mapa|poema|figura',
         'explanation' => 'explicação|justificativa|justificação|motivo|porque',

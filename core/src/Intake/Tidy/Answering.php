@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Notagram\Intake\Tidy;
 
 use Notagram\Notation\Key\KeyAnswer;
+use Notagram\Notation\Key\KeyEntry;
 use Notagram\Notation\PaperWords;
 use Notagram\Notation\Printed\Lexer;
 use Notagram\Notation\Printed\Role;
@@ -142,12 +143,6 @@ final class Answering
     /** @return ?list<int> */
     public static function keys(DraftQuestion $question, string $answer): ?array
     {
-        $letters = $texts = [];
-        foreach ($question->options as $place => $option) {
-            $letters[] = \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index)));
-            // A letter alone, as nearly every key has, is no text of an option.
-            $texts[] = 1 === \strlen($answer) ? '' : trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->isGone ? '' : $line->body, $option->more)]));
-        }
         if (Regex::match('/^\(?(i{1,3}|iv|v|vi{1,3}|ix|x)\)?\.?\z/', $answer, $match) && 'i' === (ltrim($question->options[0]->mark->style, '(')[0] ?? '')) {
             $answer = \chr(96 + ['i' => 1, 'ii' => 2, 'iii' => 3, 'iv' => 4, 'v' => 5, 'vi' => 6, 'vii' => 7, 'viii' => 8, 'ix' => 9, 'x' => 10][$match[1]]);
         }
@@ -156,6 +151,34 @@ final class Answering
             return [(int) $match[1] - 1];
         }
 
-        return KeyAnswer::options($answer, $letters, $texts);
+        // A letter alone, as nearly every key has, is no text of an option.
+        return KeyAnswer::options($answer, self::letters($question), 1 === \strlen($answer) ? array_fill(0, \count($question->options), '') : self::texts($question));
+    }
+
+    /** What a key says behind the text of an option besides is apart from the answer. */
+    public static function withoutRemark(DraftQuestion $question, KeyEntry $entry): KeyEntry
+    {
+        if (\strlen($entry->answer) < 3 || null !== $entry->remark || [] === $question->options) {
+            return $entry;
+        }
+        [$answer, $remark] = KeyAnswer::remarkApart($entry->answer, self::letters($question), self::texts($question));
+
+        return null === $remark ? $entry : new KeyEntry($entry->part, $entry->number, $answer, $remark);
+    }
+
+    /** @return list<string> */
+    private static function letters(DraftQuestion $question): array
+    {
+        return array_map(
+            static fn (DraftOption $option, int $place) => \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index))),
+            $question->options,
+            array_keys($question->options),
+        );
+    }
+
+    /** @return list<string> */
+    private static function texts(DraftQuestion $question): array
+    {
+        return array_map(static fn (DraftOption $option) => trim(implode(' ', [$option->line->body, ...array_map(static fn (DraftLine $line) => $line->isGone ? '' : $line->body, $option->more)])), $question->options);
     }
 }

@@ -46,6 +46,29 @@ final class KeyAnswer
         return [] === $meant ? null : array_values(array_unique($meant));
     }
 
+    /**
+     * “B) the queen – Only she lays eggs.”: the letter, and what is said behind the text of its option besides.
+     *
+     * @param list<string> $letters of the options, as written
+     * @param list<string> $texts
+     *
+     * @return array{string, ?string}
+     */
+    public static function remarkApart(string $answer, array $letters, array $texts): array
+    {
+        if (!Regex::match('/^\(?([A-Za-z])[.)][ \t]++/', $answer, $match)) {
+            return [$answer, null];
+        }
+        $index = array_search(strtolower($match[1]), array_map(strtolower(...), $letters), true);
+        $text = false === $index ? '' : trim($texts[$index]);
+        $rest = substr($answer, \strlen($match[0]));
+        if ('' === $text || !str_starts_with(mb_strtolower($rest), mb_strtolower($text)) || !Regex::match('/^(?:\s*+[-–—:]\s++|[.]\s++|\s*+(?=\())(\S.*)\z/su', mb_substr($rest, mb_strlen($text)), $behind)) {
+            return [$answer, null];
+        }
+
+        return [$match[1], Regex::match('/^\(([^()]*+)\)\z/', $behind[1], $inside) ? $inside[1] : $behind[1]];
+    }
+
     /** @return list<string> the accepted forms of a typed answer: parted by “ / ”, “\/” is a slash */
     public static function forms(string $answer): array
     {

@@ -25,7 +25,8 @@ final class KeyList
     {
         $words = PaperWords::all();
         $text = strtr($text, ["\r\n" => "\n", "\r" => "\n", "\u{A0}" => ' ', "\f" => "\n"]);
-        $text = trim(Regex::replace("~^\\s*(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
+        $text = trim(Regex::replace('~^[\s\p{So}\x{FE0F}]*+(?=\p{L})~u', '', $text));
+        $text = trim(Regex::replace("~^(?:{$words->key})(?:[ \\t]*+(?:[:.–-]|(?=\\n)|(?=[(\\dA-H])|\\z)|".self::WHERE.':)~iu', '', $text, 1));
         $text = self::rangesApart(self::withoutBars(self::withoutLabels($text, $words)));
         $entries = self::pairsOfRows(explode("\n", $text));
         if (null !== $entries) {
@@ -39,9 +40,10 @@ final class KeyList
         return $entries;
     }
 
-    /** “1. ANS: B PTS: 1 DIF: L1” as “1. B”; lines above the first number that name the kind of questions go. */
+    /** “1. ANS: B PTS: 1 DIF: L1” as “1. B”, “- Question 1: B” too; lines above the first number that name the kind of questions go. */
     private static function withoutLabels(string $text, PaperWords $words): string
     {
+        $text = Regex::replace("~^[ \\t]*+(?:[-*•][ \\t]++)?+(?:(?:{$words->question})[ \\t]*+)?+(?=\\d{1,4}[.:)][ \\t]++(?!\\d++[.:)]?[ \\t]))~imu", '', $text);
         if (!Regex::match("~^[ \\t]*+\\(?\\d{1,4}[.)]?[ \\t]++(?:{$words->answer})[ \\t]*+:~imu", $text)) {
             return $text;
         }
@@ -177,13 +179,17 @@ final class KeyList
     }
 
     /**
-     * “b – They keep warm.”, “b (see page 4)”: what is said of the letter besides.
+     * “b – They keep warm.”, “b (see page 4)”: what is said of the letter, or of true or false, besides.
      *
      * @return array{string, ?string}
      */
     private static function remarkApart(string $answer): array
     {
-        if (!Regex::match('~^([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+)[.)]?\s*+(?:[-–—:]\s++|\.\s++|(?=\()|\n\s*+)(\S.*)\z~su', $answer, $match)) {
+        if (!Regex::match('~^([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+[.)]?|\p{L}++)\s*+(?:[-–—:]\s++|\.\s++|(?=\()|\n\s*+)(\S.*)\z~su', $answer, $match)) {
+            return [$answer, null];
+        }
+        $match[1] = rtrim($match[1], '.)');
+        if (Regex::match('~^\p{L}{2}~u', $match[1]) && null === PaperWords::all()->truth($match[1])) {
             return [$answer, null];
         }
         $remark = trim(Regex::replace('~\s++~', ' ', $match[2]));
@@ -268,6 +274,7 @@ final class KeyList
     public static function isHeading(string $line): bool
     {
         $key = PaperWords::all()->key;
+        $line = Regex::replace('~^[\s\p{So}\x{FE0F}]++(?=\p{L})~u', '', $line);
         // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.
         $answer = PaperWords::all()->answer;
         // Nearly every line is told by its first letters, for which a pattern is put together once.

@@ -125,7 +125,7 @@ final class BestFit
         }
         $asNoNumber = max($this->numberAsText($piece, $reading), $this->lookahead->isInRun($index) ? Costs::NUMBER_OF_RUN_AS_TEXT : 0.0, $this->lookahead->isFirstNumber($index) ? Costs::FIRST_NUMBER_AS_TEXT : 0.0);
         $asText = max($asNoNumber, $this->letterAsText($piece, $reading, $isAfterBlank));
-        foreach ($this->answering($index, $piece, $reading, $at) as [$candidate, $costOfRefusing]) {
+        foreach ($this->answering($index, $piece, $reading, $at, $isAfterBlank) as [$candidate, $costOfRefusing]) {
             $found[] = $candidate;
             $asText = max($asText, $costOfRefusing);
             // “Answer: b” is no heading, whatever the word says elsewhere.
@@ -175,6 +175,10 @@ final class BestFit
     {
         $found = [];
         foreach ($reading->phase->isInQuestion() ? $this->styles->optionsOf($piece) : [] as $mark) {
+            // “☐ True ☐ False” are both words of a statement, with boxes.
+            if ($mark->isUnlettered() && 2 === \count($piece->form()->truths() ?? [])) {
+                continue;
+            }
             if (!$mark->isBare() || ($this->styles->optionStyles[$mark->style] ?? 0.0) >= 0.5) {
                 // “D. True or false?” below the options A to C, and apart from them, heads the next part.
                 $asHeading = $isAfterBlank && Phase::Options === $reading->phase && 2 === $this->lookahead->headingStrength($index, true) ? Costs::HEADING_AS_OPTION : 0.0;
@@ -221,18 +225,24 @@ final class BestFit
      *
      * @return list<array{Hypothesis, float}> each with what it costs to take it for something else
      */
-    private function answering(int $index, Piece $piece, Hypothesis $reading, int $at): array
+    private function answering(int $index, Piece $piece, Hypothesis $reading, int $at, bool $isAfterBlank): array
     {
         $form = $piece->form();
         $isOpen = $reading->phase->isInQuestion();
         $found = [];
         $label = $form->label();
         if (null !== $label && (Label::Reply !== $label->label || 'Q:' === $this->styles->numberStyle)) {
-            $found[] = $this->labelled($label->label, $piece, $reading, $at);
+            $found[] = $this->labelled($label, $piece, $reading, $at);
         }
         if ($isOpen && null !== $form->truths()) {
-            $isInOptions = Phase::Options === $reading->phase;
-            $found[] = [$reading->going($isInOptions ? 5.0 : 0.0, Phase::Below, Role::Truth, $at), $isInOptions ? 0.0 : 4.0];
+            // “True or false” may head the statements below it.
+            $mayHead = $isAfterBlank && Regex::match('/^\p{L}++ \p{L}++ \p{L}/u', $piece->text);
+            $cost = match (true) {
+                Phase::Options === $reading->phase => Costs::TRUTH_IN_OPTIONS,
+                $mayHead => Costs::TRUTH_AS_HEADING,
+                default => 0.0,
+            };
+            $found[] = [$reading->going($cost, Phase::Below, Role::Truth, $at), 0.0 === $cost ? 4.0 : 0.0];
         }
         if (Phase::Headed === $reading->phase && self::isArrowed($piece->text)) {
             // The heading says what is to be matched.
@@ -246,8 +256,9 @@ final class BestFit
     }
 
     /** @return array{Hypothesis, float} */
-    private function labelled(Label $label, Piece $piece, Hypothesis $reading, int $at): array
+    private function labelled(Labelled $labelled, Piece $piece, Hypothesis $reading, int $at): array
     {
+        $label = $labelled->label;
         $phase = $reading->phase;
         $isOpen = $phase->isInQuestion();
         $cost = ($isOpen ? 0.0 : Costs::OUT_OF_PLACE) + match ($label) {
@@ -264,7 +275,7 @@ final class BestFit
         };
         $behind ??= \in_array($phase, [Phase::Stem, Phase::Options], true) ? $phase : Phase::Answered;
 
-        return [$reading->going($cost, $behind, $role, $at), $isOpen && $cost < 3 ? Costs::LABEL_AS_TEXT : 0.0];
+        return [$reading->going($cost, $behind, $role, $at), ($isOpen && $cost < 3) || $labelled->namesOption() ? Costs::LABEL_AS_TEXT : 0.0];
     }
 
     /**

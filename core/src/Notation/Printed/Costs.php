@@ -64,6 +64,10 @@ final class Costs
     /** A question that has no number, in a test with numbers and in one without. */
     public const NO_NUMBER = 4.0;
     public const NO_NUMBERS_AT_ALL = 0.5;
+    /** True and false below options, as a further one. */
+    public const TRUTH_IN_OPTIONS = 5.0;
+    /** “True or false” behind a blank line, which may head what follows. */
+    public const TRUTH_AS_HEADING = 2.5;
     /** Something that answers, where there is no question it could answer. */
     public const OUT_OF_PLACE = 7.0;
     /** A reading that costs so much more than the cheapest one so far is given up. */

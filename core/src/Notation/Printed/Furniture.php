@@ -252,7 +252,7 @@ final class Furniture
         $words = PaperWords::all()->farewell;
 
         return '' === ($this->texts[$index - 1] ?? '') && \strlen($text) <= self::LONGEST_FAREWELL && !self::mayBeOfATest(rtrim($text, '?'))
-            && Regex::match("~^[¿¡]?(?:{$words})(?![\\p{L}]).*[.!?…]\\z~iu", $text);
+            && Regex::match("~^[¿¡]?(?:{$words})(?![\\p{L}]).*[.!?…][\\p{So}\\x{FE0F}\\s]*+\\z~iu", $text);
     }
 
     /** “End of the test”, or what whoever wrote it says to whoever asked for it, where nothing follows. */

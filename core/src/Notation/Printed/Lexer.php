@@ -290,7 +290,7 @@ final class Lexer
         $box = '(?:'.self::EMPTY_BOX.'|'.self::FULL_BOX.'|\*)';
         /** @var ?string $pattern */
         static $pattern = null;
-        $pattern ??= "~^({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+(?:(?:\\s*+[/|–-]\\s*+|\\s++)({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+)?[.]?\\z~iu";
+        $pattern ??= "~^¿?({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+(?:(?:\\s*+[/|–-]\\s*+|\\s++(?:(?:{$words->or})\\s++)?+)({$box})?+\\s?({$words->true}|{$words->false})\\s?({$box})?+)?(?:\\s?\\?|\\.)?\\z~iu";
         if (!Regex::match($pattern, $text, $match)) {
             return null;
         }

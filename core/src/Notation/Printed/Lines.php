@@ -79,14 +79,14 @@ final class Lines
         foreach ($lines as $index => $line) {
             $first = substr(ltrim($line->text), 0, 1);
             // Nearly every line begins with a letter or a number, and has no such sign in it.
-            if (false === strpbrk($line->text, '*_#`') && '-' !== $first && '+' !== $first && $first < "\x80") {
+            if (false === strpbrk($line->text, '*_#`') && '-' !== $first && '+' !== $first && '>' !== $first && $first < "\x80") {
                 continue;
             }
             $isRefused = $keeps(Layer::Markdown, $line->number);
             $isBetweenBlanks = '' === trim($lines[$index - 1]->text ?? '') && '' === trim($lines[$index + 1]->text ?? '');
             if (($isBetweenBlanks && Regex::match(self::RULE, $line->text)) || ($isFramed && \in_array($index, $frame, true))) {
                 $line->takeWhole(Layer::Markdown, $isRefused);
-            } elseif (false !== strpbrk($line->text, '*_#') || Regex::match(self::BULLET, $line->text)) {
+            } elseif (false !== strpbrk($line->text, '*_#>') || Regex::match(self::BULLET, $line->text)) {
                 self::withoutSigns($line, isset($bullets[$index]), $isRefused);
             }
         }
@@ -95,6 +95,10 @@ final class Lines
     private static function withoutSigns(Line $line, bool $hasStarAsBullet, bool $isRefused): void
     {
         $text = Regex::match(self::BULLET, $line->text) && ($hasStarAsBullet || !Regex::match('/^\s*+\*\s/', $line->text)) ? Regex::replace(self::BULLET, '', $line->text) : $line->text;
+        if (Regex::match('/^\s*+>\s*+(?=\S)/', $text, $match) && null !== Lexer::label(strtr(substr($text, \strlen($match[0])), ['*' => '', '_' => '']))) {
+            // An answer that is set apart as a quotation.
+            $text = substr($text, \strlen($match[0]));
+        }
         if (Regex::match('/^#{1,6}[ \t]++(?=\S)/', $text, $match)) {
             $line->isHeading = true;
             $text = substr($text, \strlen($match[0]));

@@ -15,6 +15,9 @@ use Notagram\Source\Regex;
 
 final readonly class Starred implements Notation
 {
+    /** Headings, options, numbers before a stem and labels with signs of Markdown. */
+    private const MARKDOWN = '/(*ANYCRLF)^[ \t]*+(?:(?:[-+*]|\xE2\x80\xA2)[ \t]++(?:\*\*)?+|\*\*)\(?[A-Ha-h][.)]|^[ \t]*+(?:\#{2,6} |\*\*)++(?:\p{L}++[ \t]*+)?+\(?\d{1,3}(?:[.):*]|[ \t]*+$)|^\#{1,6} \S|^[ \t]*+\d{1,3}[.)] \*\*|^[ \t]*+\*(?!\*)\p{L}++:.*\*[ \t]*+$/mu';
+
     public function __construct(private StarredStyle $style = new StarredStyle())
     {
     }
@@ -90,13 +93,16 @@ final readonly class Starred implements Notation
     {
         $question = PaperWords::all()->question;
         // Numbers before stems, and options, which Markdown may list, that a star marks or that no ANSWER line follows.
-        $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t\\x{A0}_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)]|(?:{$question})[ \\t\\x{A0}]++\\d)[ \\t\\x{A0}]*+(?=\\S)~mui", $text);
-        $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:(?:[-+]|\xE2\x80\xA2)[ \t]++)?+(?:\*[ ]?)?+\(?[A-Ha-h][.)](?:[ \t]|\xC2\xA0)/m', $text);
+        $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t\\x{A0}_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)][ \\t\\x{A0}]*+(?=\\S)|(?:{$question})[ \\t\\x{A0}]*+\\d)~mui", $text);
+        $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:(?:[-+]|\xE2\x80\xA2)[ \t]++)?+(?:\*\*|\*[ ]?)?+\(?[A-Ha-h][.)](?:\*\*)?+(?:[ \t]|\xC2\xA0)/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
         $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
         if ($answers > 0) {
-            return 8 * $answers >= $options ? 0 : 2 * $numbers + $options;
+            // Nor does Aiken know Markdown, or explanations.
+            $isPrinted = 8 * $answers < $options || Regex::match(self::MARKDOWN, $text) || Regex::match('~(*ANYCRLF)^[ \t*_]*+(?:'.PaperWords::all()->explanation.')[ \t*_]*+:~mui', $text);
+
+            return $isPrinted ? 2 * $numbers + $options : 0;
         }
 
         // Options that nobody marks are those of a test to be marked, numbered or not.

@@ -44,7 +44,7 @@ final readonly class AnswerKey implements TidyStep
             }
             $at = $isByOrder ? $place : self::questionOf($entry, $place, $draft->questions, $byNumber, $marks);
             if (null !== $at && self::isFor($draft->questions[$at], $entry->answer)) {
-                $marks[$at] = $entry;
+                $marks[$at] = Answering::withoutRemark($draft->questions[$at], $entry);
             } else {
                 $left[] = $entry;
             }

@@ -107,7 +107,7 @@ final readonly class TrueFalseColumns implements TidyStep
             $marked = array_values(array_filter($truths, static fn (TruthWord $truth) => $truth->isMarked));
             if (1 === \count($marked) && !str_contains($line->body, '*')) {
                 $draft->edit($line, $marked[0]->word, '', '');
-            } elseif ([] === $marked && Regex::match('/[☐□◻▢❏❑○◯\[(]|^\S+ \S+\z/u', $line->body)) {
+            } elseif ([] === $marked && Regex::match('/[☐□◻▢❏❑○◯\[(]|^[\p{L}¿]+ (?:\p{L}+ )?\p{L}+ ?\??\z/u', $line->body)) {
                 $draft->edit($line, $truths[0]->word.'   '.$truths[1]->word, '', '');
             }
         }

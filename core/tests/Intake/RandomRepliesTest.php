@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Notagram\Tests\Intake;
+
+use Notagram\Intake\Tidy\Tidy;
+use Notagram\Notation\Notations;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Tests as writing assistants set them out, in Markdown, with a greeting, headings, bold, lists, answers below each question or
+ * in a key, and explanations (common practice, no source): tidied, they ask what they asked, and nobody greets.
+ */
+final class RandomRepliesTest extends TestCase
+{
+    private const STEMS = ['Which of these do bees collect in %d?', 'What does a keeper do with hive %d in spring?', 'How do the bees of colony %d stay warm?', 'Where in hive %d is the brood?', 'Why was box %d moved?'];
+    private const STATEMENTS = ['The queen of hive %d lays eggs.', 'Drones of colony %d have a sting.', 'Hive %d has two entrances.'];
+    private const OPTIONS = ['pollen', 'nectar', 'by flying more', 'some water', 'wax', 'two empty frames', 'in the middle', 'none of these', 'because of the damp', 'at the entrance', 'honey from last year', 'royal jelly'];
+    private const REASONS = ['Bees need it all year.', 'The keeper checks it each week.', 'It is written in the first paragraph.'];
+    private const GREETINGS = ["Sure! Here are some questions about bees:\n\n", "# Bee Quiz\n\n", "Here's a short quiz based on the passage you provided:\n\n---\n\n", "Certainly! Below is a quiz.\n\n## Quiz: Life in the Hive\n\n", ''];
+    private const PARTINGS = ["\n\nLet me know if you'd like more questions or a different level!", "\n\n---\n\nWould you like me to adjust the difficulty?", "\n\nHope this helps! 🐝", ''];
+
+    /** The words of a reply in another language, by those of English. */
+    private const WORDS = [
+        'en' => [],
+        'de' => ['Question' => 'Frage', 'Correct Answer' => 'Richtige Antwort', 'Correct answer' => 'Richtige Antwort', 'Answer Key' => 'Lösungen', 'Answers' => 'Antworten', 'Answer' => 'Antwort', 'Explanation' => 'Erklärung', 'Rationale' => 'Begründung', 'True or False?' => 'Richtig oder falsch?', 'True' => 'Richtig', 'False' => 'Falsch', 'Hope this helps! 🐝' => 'Viel Erfolg!', "Let me know if you'd like more questions or a different level!" => 'Soll ich noch weitere Fragen erstellen?', 'Would you like me to adjust the difficulty?' => 'Möchten Sie, dass ich das Niveau anpasse?'],
+        'fr' => ['Question' => 'Question', 'Correct Answer' => 'Bonne réponse', 'Correct answer' => 'Réponse correcte', 'Answer Key' => 'Corrigé', 'Answers' => 'Réponses', 'Answer' => 'Réponse', 'Explanation' => 'Explication', 'Rationale' => 'Explication', 'True or False?' => 'Vrai ou faux ?', 'True' => 'Vrai', 'False' => 'Faux', 'Hope this helps! 🐝' => 'Bonne chance !', "Let me know if you'd like more questions or a different level!" => 'N’hésitez pas à demander d’autres questions !', 'Would you like me to adjust the difficulty?' => 'Souhaitez-vous que j’ajuste le niveau ?'],
+        'es' => ['Question' => 'Pregunta', 'Correct Answer' => 'Respuesta correcta', 'Correct answer' => 'Respuesta correcta', 'Answer Key' => 'Clave de respuestas', 'Answers' => 'Respuestas', 'Answer' => 'Respuesta', 'Explanation' => 'Explicación', 'Rationale' => 'Explicación', 'True or False?' => '¿Verdadero o falso?', 'True' => 'Verdadero', 'False' => 'Falso', 'Hope this helps! 🐝' => '¡Buena suerte!', "Let me know if you'd like more questions or a different level!" => 'Si quieres, puedo escribir más preguntas.', 'Would you like me to adjust the difficulty?' => '¿Quieres que cambie el nivel?'],
+    ];
+
+    private Randomizer $random;
+    /** @var array<string, string> how this reply is set out */
+    private array $style;
+
+    public function testWhateverItLooksLikeTheQuestionsAreThere(): void
+    {
+        for ($seed = 0; $seed < 200; ++$seed) {
+            [$reply, $meant] = $this->reply($seed);
+            $tidied = Tidy::of($reply)->text;
+            self::assertSame($meant, Gist::of($tidied), "{$seed}\n{$reply}\n---\n{$tidied}");
+            self::assertDoesNotMatchRegularExpression('/Sure!|Here\'s|Certainly|Let me|Would you|Hope this|Viel Erfolg|Soll ich|chance|Souhaitez|suerte|Si quieres/', $tidied);
+            // What has neither Markdown nor an explanation may as well be Aiken.
+            self::assertTrue(Notations::detect($reply)->isPrinted() || 0 === preg_match('/\*\*|#/', $reply), $reply);
+        }
+    }
+
+    /** @return array{string, list<string>} the reply, and what its questions say */
+    public function reply(int $seed): array
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $this->style = [
+            'head' => $this->oneOf(["**%n. %s**\n", "### Question %n\n%s\n", "### Question %n\n\n**%s**\n", "%n. **%s**\n", "**Question %n:** %s\n", "**Question %n**  \n%s\n", "%n. %s\n", "#### %n. %s\n", "**Q%n.** %s\n", "**%n.** %s\n", "### %n. %s\n\n", "**Question %n: %s**\n\n"]),
+            'option' => $this->oneOf(["%L) %s\n", "- %L) %s\n", "%L. %s\n", "   - %L. %s\n", "%l) %s\n", "* %L) %s\n", "**%L)** %s\n", "- **%L.** %s\n", "   %L) %s\n", "- %l) %s\n", "(%L) %s\n", "- (%L) %s\n", "   %L. %s  \n"]),
+            'truth' => $this->oneOf(["True / False\n", "- True\n- False\n", "True or False?\n", "A) True\nB) False\n", "- A. True\n- B. False\n", "☐ True ☐ False\n"]),
+            'answer' => $this->oneOf(["**Answer: %a**\n", "**Answer:** %a\n", "**Correct Answer:** %a\n", "*Answer: %a*\n", "✅ **Answer: %a**\n", "> **Answer:** %a\n", "**Correct answer: %a**\n", "Answer: %a\n", "✅ Correct answer: **%a**\n", "\n**Answer:** %a\n"]),
+            'said' => $this->oneOf(['letter', 'letter', 'letter and text']),
+            'reason' => $this->oneOf(['', '', "**Explanation:** %s\n", "*Explanation: %s*\n", "Explanation: %s\n", "**Rationale:** %s\n"]),
+            'rule' => $this->oneOf(['', '', "---\n\n"]),
+            'key' => $this->oneOf(['', '', "**Answer Key**\n", "### Answers\n", "## Answer Key\n\n", "---\n\n### ✅ Answer Key\n", "**Answers:**\n\n"]),
+            'entry' => $this->oneOf(["%n. %a\n", "%n. **%a**\n", "**%n.** %a\n", "%n: %a\n", "- %n: %a\n", "%n. %a – %r\n", "| %n | %a |\n", "**Question %n:** %a\n"]),
+        ];
+        $text = $this->oneOf(self::GREETINGS);
+        $key = '' === $this->style['key'] ? '' : $this->style['key'].(str_starts_with($this->style['entry'], '|') ? "| Question | Answer |\n|---|---|\n" : '');
+        $meant = [];
+        for ($count = $this->random->getInt(3, 7), $number = 1; $number <= $count; ++$number) {
+            [$question, $answer, $gist] = 0 === $this->random->getInt(0, 4) ? $this->statement() : $this->choice();
+            $stem = $question[0];
+            $text .= strtr($this->style['head'], ['%n' => (string) $number, '%s' => $stem]).$question[1];
+            if ('' === $key) {
+                $text .= strtr($this->style['answer'], ['%a' => $answer]).('' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]));
+            } else {
+                $key .= strtr($this->style['entry'], ['%n' => (string) $number, '%a' => $answer, '%r' => $this->oneOf(self::REASONS)]);
+            }
+            $text .= "\n".($number < $count ? $this->style['rule'] : '');
+            $meant[] = $gist;
+        }
+
+        return [strtr($text.$key.$this->oneOf(self::PARTINGS), self::WORDS[$this->oneOf(['en', 'en', 'de', 'fr', 'es'])]), $meant];
+    }
+
+    /** @return array{array{string, string}, string, string} its stem and what stands below, the answer, the gist */
+    private function choice(): array
+    {
+        $options = \array_slice($this->random->shuffleArray(self::OPTIONS), 0, $this->random->getInt(3, 4));
+        $right = $this->random->getInt(0, \count($options) - 1);
+        $stem = \sprintf($this->oneOf(self::STEMS), $this->random->getInt(2, 99));
+        $below = '';
+        foreach ($options as $place => $option) {
+            $below .= strtr($this->style['option'], ['%L' => \chr(65 + $place), '%l' => \chr(97 + $place), '%s' => $option]);
+        }
+        $letter = str_contains($this->style['option'], '%l') ? \chr(97 + $right) : \chr(65 + $right);
+
+        return [
+            [$stem, $below],
+            'letter' === $this->style['said'] ? $letter : "{$letter}) {$options[$right]}",
+            $stem.' '.implode(' ', array_map(static fn (string $option, int $place) => ($place === $right ? '+' : '-').' '.$option, $options, array_keys($options))),
+        ];
+    }
+
+    /** @return array{array{string, string}, string, string} */
+    private function statement(): array
+    {
+        $isTrue = 1 === $this->random->getInt(0, 1);
+        $stem = \sprintf($this->oneOf(self::STATEMENTS), $this->random->getInt(2, 99));
+        $isLettered = str_contains($this->style['truth'], 'A');
+        $letter = $isTrue ? 'A' : 'B';
+        $word = $isTrue ? 'True' : 'False';
+
+        return [[$stem, $this->style['truth']], $isLettered ? ('letter' === $this->style['said'] ? $letter : "{$letter}) {$word}") : $word, "{$stem} | {$word}"];
+    }
+
+    /** @param non-empty-list<string> $of */
+    private function oneOf(array $of): string
+    {
+        return $of[$this->random->getInt(0, \count($of) - 1)];
+    }
+}
