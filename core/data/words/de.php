@@ -49,6 +49,7 @@ return [
         'farewell' => 'sag(?:en sie)? (?:mir|einfach)|lass(?:en sie)? (?:es )?mich wissen|ich hoffe,|möchten sie,? dass|möchtest du,? dass|soll ich|viel erfolg|viel glück|gerne? (?:kann|passe|erstelle) ich|(?:wenn|falls) (?:du|sie) (?:möchte|willst|wollen|weitere|noch)',
         'remark' => 'beachte|achtung|merke|bitte beachten',
         'statement' => 'aussagen?|sätze?|frage',
+        'kindName' => 'single[- ]choice|multiple[- ]choice|mehrfachauswahl|einfachauswahl|richtig ?/ ?falsch|richtig oder falsch|wahr ?/ ?falsch|wahr oder falsch|lückentext|lücke|kurzantwort|kurze antwort|offene frage|freitext|zuordnung',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

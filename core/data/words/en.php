@@ -49,6 +49,7 @@ return [
         'farewell' => 'let me know|feel free to|(?:i )?hope (?:this|that|these)|would you like (?:me|more)|do you want (?:me|more)|if you(?:[’\']d| would)? (?:like|need|want) (?:me|more|any|help)|shall i|happy (?:teaching|studying|learning)|good luck',
         'remark' => 'note|nb|n\\.b\\.|remember|please note',
         'statement' => 'statements?|sentences?',
+        'kindName' => 'multiple[- ]choice(?: question)?|single[- ]choice|multiple[- ]response|true ?/ ?false|true or false|t ?/ ?f|fill[- ]in[- ](?:the[- ])?(?:blanks?|gaps?)|short[- ]answer|long[- ]answer|open[- ]ended|essay|matching|numeric(?:al)?',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

@@ -49,6 +49,7 @@ return [
         'farewell' => 'espero que|avísame|avíseme|si (?:quieres|necesitas|deseas?|necesita),?|¿(?:quieres|te gustaría|desea) que|no dudes en|buena suerte|házmelo saber',
         'remark' => 'nota|ojo|atención',
         'statement' => 'afirmaciones|afirmación|frases?|enunciado|pregunta',
+        'kindName' => 'opción múltiple|selección múltiple|respuesta múltiple|verdadero ?/ ?falso|verdadero o falso|v ?/ ?f|completar(?: espacios)?|respuesta corta|respuesta breve|pregunta abierta|emparejamiento|relacionar',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

@@ -49,6 +49,7 @@ return [
         'farewell' => 'j[’\']espère que|n[’\']hésite[sz]? pas|dites?[- ]moi|si (?:vous souhaitez|vous voulez|tu veux) (?:que|plus|d[’\']autres)|souhaitez-vous que|voulez-vous que|bonne chance|bon courage',
         'remark' => 'remarque|attention|nb',
         'statement' => 'affirmations?|phrases?|énoncé|question',
+        'kindName' => 'qcm|qcu|choix multiples?|choix unique|vrai ?/ ?faux|vrai ou faux|texte à trous?|réponse courte|question ouverte|association|appariement',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

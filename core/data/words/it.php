@@ -49,6 +49,7 @@ return [
         'farewell' => 'spero che|fammi sapere|mi faccia sapere|se (?:vuoi|desideri|hai bisogno|desidera),?|vuoi che|buona fortuna|in bocca al lupo',
         'remark' => 'nota|attenzione|nb',
         'statement' => 'affermazioni|affermazione|frasi|domanda',
+        'kindName' => 'scelta multipla|risposta multipla|vero ?/ ?falso|vero o falso|completamento|risposta breve|risposta aperta|domanda aperta|abbinamento',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

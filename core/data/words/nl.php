@@ -49,6 +49,7 @@ return [
         'farewell' => 'ik hoop dat|laat (?:het )?(?:me|mij) (?:maar )?weten|wil je dat|wilt u dat|als je (?:wilt|meer wilt)|veel succes',
         'remark' => 'let op|opmerking|nb',
         'statement' => 'stellingen?|beweringen?|zinnen|vraag',
+        'kindName' => 'meerkeuze(?:vraag)?|waar ?/ ?onwaar|waar of onwaar|juist ?/ ?onjuist|juist of onjuist|invulvraag|invullen|kort antwoord|open vraag|koppelen',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

@@ -49,6 +49,7 @@ return [
         'farewell' => 'espero que|avise-me|me avise|se (?:quiser|precisar|desejar),?|gostaria que|deseja que eu|boa sorte|qualquer dúvida',
         'remark' => 'nota|atenção|observação|obs',
         'statement' => 'afirmações|afirmação|frases?|pergunta|questão',
+        'kindName' => 'escolha múltipla|múltipla escolha|verdadeiro ?/ ?falso|verdadeiro ou falso|preencher(?: lacunas?)?|lacunas|resposta curta|resposta aberta|pergunta aberta|correspondência',
     ],
     // Of their headings: what kind of question they announce.
     'paperKinds' => [

@@ -42,6 +42,9 @@ final class RandomRepliesTest extends TestCase
             $tidied = Tidy::of($reply)->text;
             self::assertSame($meant, Gist::of($tidied), "{$seed}\n{$reply}\n---\n{$tidied}");
             self::assertDoesNotMatchRegularExpression('/Sure!|Here\'s|Certainly|Let me|Would you|Hope this|Viel Erfolg|Soll ich|chance|Souhaitez|suerte|Si quieres/', $tidied);
+            foreach (self::REASONS as $reason) {
+                self::assertSame(substr_count($reply, $reason), substr_count($tidied, $reason), $reply);
+            }
             // What has neither Markdown nor an explanation may as well be Aiken.
             self::assertTrue(Notations::detect($reply)->isPrinted() || 0 === preg_match('/\*\*|#/', $reply), $reply);
         }
@@ -56,20 +59,34 @@ final class RandomRepliesTest extends TestCase
             'option' => $this->oneOf(["%L) %s\n", "- %L) %s\n", "%L. %s\n", "   - %L. %s\n", "%l) %s\n", "* %L) %s\n", "**%L)** %s\n", "- **%L.** %s\n", "   %L) %s\n", "- %l) %s\n", "(%L) %s\n", "- (%L) %s\n", "   %L. %s  \n"]),
             'truth' => $this->oneOf(["True / False\n", "- True\n- False\n", "True or False?\n", "A) True\nB) False\n", "- A. True\n- B. False\n", "☐ True ☐ False\n"]),
             'answer' => $this->oneOf(["**Answer: %a**\n", "**Answer:** %a\n", "**Correct Answer:** %a\n", "*Answer: %a*\n", "✅ **Answer: %a**\n", "> **Answer:** %a\n", "**Correct answer: %a**\n", "Answer: %a\n", "✅ Correct answer: **%a**\n", "\n**Answer:** %a\n"]),
+            'mark' => $this->oneOf(['', '', '', '%s ✅', '%s ✔', '%s (correct)', '**%s** ✅', '%s ← correct', '%s **(Correct)**', '✅ %s', '%s *(correct answer)*']),
+            'kind' => $this->oneOf(['', '', '', ' *(%k)*', ' (%k)', "\n*Type: %k*\n"]),
             'said' => $this->oneOf(['letter', 'letter', 'letter and text']),
             'reason' => $this->oneOf(['', '', "**Explanation:** %s\n", "*Explanation: %s*\n", "Explanation: %s\n", "**Rationale:** %s\n"]),
+            'part' => $this->oneOf(['', '', '', "## Part %p\n\n", "## Section %P: More about bees\n\n", "**Part %P**\n\n"]),
             'rule' => $this->oneOf(['', '', "---\n\n"]),
             'key' => $this->oneOf(['', '', "**Answer Key**\n", "### Answers\n", "## Answer Key\n\n", "---\n\n### ✅ Answer Key\n", "**Answers:**\n\n"]),
-            'entry' => $this->oneOf(["%n. %a\n", "%n. **%a**\n", "**%n.** %a\n", "%n: %a\n", "- %n: %a\n", "%n. %a – %r\n", "| %n | %a |\n", "**Question %n:** %a\n"]),
+            'entry' => $this->oneOf(["%n. %a\n", "%n. **%a**\n", "**%n.** %a\n", "%n: %a\n", "- %n: %a\n", "%n. %a – %r\n", "| %n | %a |\n", "| %n | %a | %r |\n", "- **%n.** %a\n", "%n. %a\n   *%r*\n", "**%n. %a**\n", "**Question %n:** %a\n"]),
         ];
         $text = $this->oneOf(self::GREETINGS);
-        $key = '' === $this->style['key'] ? '' : $this->style['key'].(str_starts_with($this->style['entry'], '|') ? "| Question | Answer |\n|---|---|\n" : '');
+        $key = '' === $this->style['key'] ? '' : $this->style['key'].match (substr_count($this->style['entry'], '|')) {
+            3 => "| Question | Answer |\n|---|---|\n",
+            4 => "| # | Answer | Explanation |\n| --- | --- | --- |\n",
+            default => '',
+        };
         $meant = [];
         for ($count = $this->random->getInt(3, 7), $number = 1; $number <= $count; ++$number) {
-            [$question, $answer, $gist] = 0 === $this->random->getInt(0, 4) ? $this->statement() : $this->choice();
+            [$question, $answer, $gist] = match ($this->random->getInt(0, 6)) {
+                0 => $this->statement(),
+                1 => $this->gap(),
+                default => $this->choice(),
+            };
             $stem = $question[0];
+            $text .= '' !== $this->style['part'] && 1 === $number % 3 ? strtr($this->style['part'], ['%p' => (string) (intdiv($number, 3) + 1), '%P' => \chr(65 + intdiv($number, 3))]) : '';
             $text .= strtr($this->style['head'], ['%n' => (string) $number, '%s' => $stem]).$question[1];
-            if ('' === $key) {
+            if ('' === $answer) {
+                $text .= '' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]);
+            } elseif ('' === $key) {
                 $text .= strtr($this->style['answer'], ['%a' => $answer]).('' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]));
             } else {
                 $key .= strtr($this->style['entry'], ['%n' => (string) $number, '%a' => $answer, '%r' => $this->oneOf(self::REASONS)]);
@@ -89,13 +106,15 @@ final class RandomRepliesTest extends TestCase
         $stem = \sprintf($this->oneOf(self::STEMS), $this->random->getInt(2, 99));
         $below = '';
         foreach ($options as $place => $option) {
-            $below .= strtr($this->style['option'], ['%L' => \chr(65 + $place), '%l' => \chr(97 + $place), '%s' => $option]);
+            $isMarked = $place === $right && '' === $this->style['key'] && '' !== $this->style['mark'];
+            $below .= strtr($this->style['option'], ['%L' => \chr(65 + $place), '%l' => \chr(97 + $place), '%s' => $isMarked ? strtr($this->style['mark'], ['%s' => $option]) : $option]);
         }
+        $isMarked = '' === $this->style['key'] && '' !== $this->style['mark'];
         $letter = str_contains($this->style['option'], '%l') ? \chr(97 + $right) : \chr(65 + $right);
 
         return [
-            [$stem, $below],
-            'letter' === $this->style['said'] ? $letter : "{$letter}) {$options[$right]}",
+            $this->ofKind('Multiple Choice', $stem, $below),
+            $isMarked ? '' : ('letter' === $this->style['said'] ? $letter : "{$letter}) {$options[$right]}"),
             $stem.' '.implode(' ', array_map(static fn (string $option, int $place) => ($place === $right ? '+' : '-').' '.$option, $options, array_keys($options))),
         ];
     }
@@ -109,7 +128,23 @@ final class RandomRepliesTest extends TestCase
         $letter = $isTrue ? 'A' : 'B';
         $word = $isTrue ? 'True' : 'False';
 
-        return [[$stem, $this->style['truth']], $isLettered ? ('letter' === $this->style['said'] ? $letter : "{$letter}) {$word}") : $word, "{$stem} | {$word}"];
+        return [$this->ofKind('True/False', $stem, $this->style['truth']), $isLettered ? ('letter' === $this->style['said'] ? $letter : "{$letter}) {$word}") : $word, "{$stem} | {$word}"];
+    }
+
+    /** @return array{array{string, string}, string, string} */
+    private function gap(): array
+    {
+        $stem = \sprintf('In hive %d, bees turn nectar into %s.', $this->random->getInt(2, 99), str_repeat('_', $this->random->getInt(4, 12)));
+
+        return [$this->ofKind('Fill in the Blank', $stem, ''), 'honey', preg_replace('/_+/', '_____', $stem).' = honey'];
+    }
+
+    /** @return array{string, string} the stem and what stands below it, one of them with the kind of the question */
+    private function ofKind(string $kind, string $stem, string $below): array
+    {
+        $note = strtr($this->style['kind'], ['%k' => $kind]);
+
+        return str_starts_with($note, "\n") ? [$stem, ltrim($note).$below] : [$stem.$note, $below];
     }
 
     /** @param non-empty-list<string> $of */

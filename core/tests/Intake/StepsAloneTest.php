@@ -121,6 +121,10 @@ final class StepsAloneTest extends TestCase
             "Part I: Multiple choice (2 points each)\n\n1. Which bee mates?\na. worker\n*b. drone\n\nPart II: True or false\n\n2. Bees fly.\nTrue\n",
             "\n1. (2 points) Which bee mates?\na. worker\n*b. drone\n\n\n2. Bees fly.\nTrue\n",
         ];
+        yield 'kind-notes' => [
+            "1. Which bee mates? (Multiple choice)\na. worker\n*b. drone\n\n2. [True/False] Bees fly.\n",
+            "1. Which bee mates?\na. worker\n*b. drone\n\n2. Bees fly.\nTrue   False\n",
+        ];
         yield 'numbers' => [
             "3. Which bee mates?\na. worker\n*b. drone\n\n7. Who lays eggs?\n*a. queen\nb. worker\n",
             "1. Which bee mates?\na. worker\n*b. drone\n\n2. Who lays eggs?\n*a. queen\nb. worker\n",

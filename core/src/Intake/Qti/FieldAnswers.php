@@ -163,7 +163,7 @@ final class FieldAnswers
     {
         $ones = array_filter($weights, static fn (Weight $weight) => $areEarned ? $weight->isAboveZero() : $weight->percent()->isNegative());
         $first = reset($ones);
-        if (false === $first || [] !== array_filter($ones, static fn (Weight $one) => !$one->equals($first)) || !Shares::isPartOf(BigRational::of(100), $first->percent(), \count($ones))) {
+        if (false === $first || [] !== array_filter($ones, static fn (Weight $one) => !$one->equals($first)) || !RoundedShares::isPartOf(BigRational::of(100), $first->percent(), \count($ones))) {
             return $weights;
         }
         $isKey = array_map(static fn (int|string $identifier) => isset($ones[$identifier]), array_keys($weights));

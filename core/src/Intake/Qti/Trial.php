@@ -111,7 +111,7 @@ final readonly class Trial
         $best = BigRational::max($sum ?? BigRational::zero(), $this->earned([$field->response => $this->marks->correct($field->response)]));
         $whole = BigRational::of($best->toScale(0, RoundingMode::HalfUp));
 
-        return 1 === \count($shares) && Shares::isPartOf($whole, reset($shares), $count ?? 0) ? $whole : $best;
+        return 1 === \count($shares) && RoundedShares::isPartOf($whole, reset($shares), $count ?? 0) ? $whole : $best;
     }
 
     private function bestOfPairs(Field $field): BigRational

@@ -43,6 +43,7 @@ final class Tidy
             new Step\AnswerKey(),
             new Step\SubNumbers(),
             new Step\Sections(),
+            new Step\KindNotes(),
             new Step\Numbers(),
             new Step\Blanks(),
             new Step\BlankLines(),

@@ -62,7 +62,7 @@ final class KeyList
         foreach (explode("\n", $text) as $line) {
             $isRule = str_contains($line, '-') && Regex::match('~^[\s|:+-]++\z~', $line);
             $cells = Regex::match('~^\s*+\|~', $line) ? trim(Regex::replace('~(?<!\s)\s*+\|\s*+~', "\t", $line), "\t ") : Regex::replace('~(?<!\s)\s*+\|\s*+~', "\t", $line);
-            if (!$isRule && ([] !== $lines || !Regex::match('~^\p{L}[\p{L} .°º]*+(?:\t\p{L}[\p{L} ]++)++\z~u', $cells))) {
+            if (!$isRule && ([] !== $lines || !Regex::match('~^(?:\p{L}[\p{L} .°º]*+|\#)(?:\t\p{L}[\p{L} ]++)++\z~u', $cells))) {
                 $lines[] = $cells;
             }
         }
@@ -172,10 +172,18 @@ final class KeyList
             }
             [$answer, $remark] = self::remarkApart($answer);
             // Of a key with something else below it, only the line counts.
-            $entries[] = new KeyEntry($part, $number, self::withoutStop(explode("\n", $answer)[0]), $remark);
+            $entries[] = new KeyEntry($part, $number, self::withoutStop(explode("\n", $answer)[0]), $remark ?? self::remarkBelow($answer));
         }
 
         return $entries;
+    }
+
+    /** What stands on the lines right below an answer, where it is a sentence. */
+    private static function remarkBelow(string $answer): ?string
+    {
+        $below = trim(Regex::replace('~\s++~u', ' ', Regex::split('~\n[ \t]*+(?:\n|\z)~', explode("\n", $answer, 2)[1] ?? '')[0]), ' *_');
+
+        return Regex::match('~^\p{Lu}(?=\S*+\s++\S++\s++\S).*[.!?]\z~su', $below) ? $below : null;
     }
 
     /**
@@ -185,12 +193,17 @@ final class KeyList
      */
     private static function remarkApart(string $answer): array
     {
+        // In a cell of its own.
+        if (Regex::match('~^([^\t]++)\t\s*+(\p{L}++(?:\s++\S++){2,})\z~u', $answer, $cells)) {
+            return [trim($cells[1]), $cells[2]];
+        }
         if (!Regex::match('~^([A-Za-z](?:\s*+[,&]\s*+[A-Za-z])*+[.)]?|\p{L}++)\s*+(?:[-–—:]\s++|\.\s++|(?=\()|\n\s*+)(\S.*)\z~su', $answer, $match)) {
             return [$answer, null];
         }
         $match[1] = rtrim($match[1], '.)');
         if (Regex::match('~^\p{L}{2}~u', $match[1]) && null === PaperWords::all()->truth($match[1])) {
-            return [$answer, null];
+            // “honey – Bees make it of nectar.”: a whole sentence is no part of a word to type.
+            return Regex::match('~^([^.–—]{1,40}?)\s++[–—-]\s++(\p{Lu}(?=\S*+\s++\S++\s++\S).*[.!])\z~u', $answer, $sentence) ? [$sentence[1], $sentence[2]] : [$answer, null];
         }
         $remark = trim(Regex::replace('~\s++~', ' ', $match[2]));
         if (Regex::match('~^\(([^()]*+)\)\z~', $remark, $inside)) {

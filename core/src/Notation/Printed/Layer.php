@@ -10,4 +10,5 @@ enum Layer: string
     case Hidden = 'hidden-characters';
     case Quotation = 'quotation';
     case Markdown = 'markdown-signs';
+    case Kind = 'kind-notes';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Notagram\Notation\Printed;
 
+use Notagram\Notation\PaperWords;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
@@ -16,8 +17,8 @@ final class Lines
     private const RULE = '/^\s{0,3}(?:-{3,9}|\*{3,9}|(?:\* ){2,}\*|(?:- ){2,}-)\s*\z/';
     private const FENCE = '/^\s*+```\s*+\w*+\s*\z/';
     /** Before a letter, a box or a label there may be one of these. */
-    private const BULLET = '/^\s*+[-+•*]\s++(?=(?:\*\*|__)?(?:\(?[A-Za-z][.)]|\[[A-Za-z]\])(?:\*\*|__)?\s|\[[ xX]\]|[☐☑]|[*_]{1,2}\p{L}[^*_]*:)/u';
-    private const ALL = '/^(\s*+)(\*\*|__)(?=\S)((?:(?!\2).)+)(?<=\S)\2([:.]?)\s*\z/u';
+    private const BULLET = '/^\s*+[-+•*]\s++(?=(?:\*\*|__)?(?:\(?[A-Za-z][.)]|\[[A-Za-z]\])(?:\*\*|__)?\s|\[[ xX]\]|[☐☑]|(?:\*\*|__)\d{1,3}[.):]|[*_]{1,2}\p{L}[^*_]*:)/u';
+    private const ALL = '/^(\s*+)(\*\*|__)(?=\S)((?:(?!\2(?!\*)).)+)(?<=\S)\2([:.]?)\s*\z/u';
     private const BEGINS = '/^(\s*+)(\*\*|__)([^*_]{1,40})\2(?=\s*+\S)/u';
 
     /**
@@ -39,8 +40,35 @@ final class Lines
         if (false !== strpbrk($text, '*_#`') || Regex::match('/^\s*+(?:[-+•]\s|-{3})/mu', $text)) {
             self::markdown($lines, $keeps);
         }
+        self::kinds($lines, $keeps);
 
         return $lines;
+    }
+
+    /**
+     * “(Multiple choice)” behind a sentence. What calls a statement true or false stays where nothing below it does.
+     *
+     * @param list<Line>                 $lines
+     * @param \Closure(Layer, int): bool $keeps
+     */
+    private static function kinds(array $lines, \Closure $keeps): void
+    {
+        $words = PaperWords::all();
+        /** @var ?string $pattern */
+        static $pattern = null;
+        $pattern ??= "~(?<=[.?!:…_\"”»’)])\\s*+[*_]{0,3}[(\\[]\\s*+({$words->kindName})\\s*+[)\\]][*_]{0,3}\\s*+\\z~iu";
+        foreach ($lines as $index => $line) {
+            $last = rtrim($line->text)[-1] ?? '';
+            if (!str_contains(')]*_', $last) || '' === $last || !Regex::match($pattern, Lexer::tail($line->text), $match)) {
+                continue;
+            }
+            $below = ($lines[$index + 1] ?? null)?->trimmed() ?? '';
+            $below = Regex::replace('/^[-*•+]\s++/u', '', '' === $below ? ($lines[$index + 2] ?? null)?->trimmed() ?? '' : $below);
+            $isAsked = null !== Lexer::truths($below) || null !== Lexer::truths((Lexer::options($below)[0] ?? null)->rest ?? '');
+            if ('true-false' !== $words->kindIn($match[1]) || $isAsked) {
+                $line->take(Layer::Kind, substr($line->text, 0, -\strlen($match[0])), $keeps(Layer::Kind, $line->number));
+            }
+        }
     }
 
     /**
@@ -124,13 +152,14 @@ final class Lines
             }
         } elseif (Regex::match('/^\s*+([*_])(?=\S)([^*_]++)(?<=\S)\1\s*\z/u', $text, $match) && null !== Lexer::label($match[2])) {
             $text = $match[2];
-        } else {
+        } elseif (Regex::match('/^(\s*+(?:✅|✔️?|☑️?)\s*+)(\*\*|__)([^*_]{1,40})\2/u', $text, $match) && null !== Lexer::label($match[3].':')) {
+            $text = $match[1].$match[3].substr($text, \strlen($match[0]));
+        }
+        if (str_contains($text, '**') || str_contains($text, '__')) {
             $option = Lexer::options(trim($text))[0] ?? null;
-            if (null !== $option && !$option->isUnlettered() && !$option->isRight && Regex::match('/^(\*\*|__)((?:(?!\1).)+)\1\z/', $option->rest, $match)) {
+            if (null !== $option && !$option->isUnlettered() && !$option->isRight && Regex::match('/^(\*\*|__)((?:(?!\1).)+)\1(\s*+(?:[✓✔☑✅]\x{FE0F}?)?)\z/u', $option->rest, $match)) {
                 $line->isStrong = true;
-                $text = Regex::match('/^\s*+/', $text, $lead) ? $lead[0].$option->label.$match[2] : $text;
-            } elseif (Regex::match('/^(\s*+(?:✅|✔️?|☑️?)\s*+)(\*\*|__)([^*_]{1,40})\2/u', $text, $match) && null !== Lexer::label($match[3].':')) {
-                $text = $match[1].$match[3].substr($text, \strlen($match[0]));
+                $text = Regex::match('/^\s*+/', $text, $lead) ? $lead[0].$option->label.$match[2].$match[3] : $text;
             }
         }
         if (str_contains($text, '**') && null !== Lexer::label($text)) {

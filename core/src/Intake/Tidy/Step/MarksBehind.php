@@ -38,7 +38,7 @@ final readonly class MarksBehind implements TidyStep
             foreach ($question->options as $option) {
                 $line = $option->line;
                 $end = [] === $option->more ? $line : $option->more[\count($option->more) - 1];
-                if (Regex::match('~\s*+(?:'.self::TICK."|[(\\[]\\s*+(?:{$correct})\\s*+[)\\]]|(?<=\\s)[–-]\\s*+(?:{$correct})|<[-=]{1,2})\\z~iu", Lexer::tail(rtrim($end->body)), $match) && '' !== trim(substr(rtrim($end->body), 0, -\strlen($match[0])))) {
+                if (Regex::match('~\s*+(?:'.self::TICK."|[*_]{0,3}[(\\[]\\s*+(?:{$correct})\\s*+[)\\]][*_]{0,3}|(?<=\\s)[–-]\\s*+(?:{$correct})|(?:<[-=]{1,2}|←|⇐)(?:\\s*+(?:{$correct}))?)\\z~iu", Lexer::tail(rtrim($end->body)), $match) && '' !== trim(substr(rtrim($end->body), 0, -\strlen($match[0])))) {
                     $body = substr(rtrim($end->body), 0, -\strlen($match[0]));
                     if ($end === $line) {
                         $draft->edit($line, $body, self::starred($line->mark));

@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
 /** Even shares as items write them down, with few decimals: three times 0.33 is one. */
-final class Shares
+final class RoundedShares
 {
     /** So much of the whole may be lost on each by rounding: half a per cent. */
     private const ROUNDING = '1/200';
