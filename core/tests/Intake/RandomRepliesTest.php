@@ -58,7 +58,7 @@ final class RandomRepliesTest extends TestCase
             'head' => $this->oneOf(["**%n. %s**\n", "### Question %n\n%s\n", "### Question %n\n\n**%s**\n", "%n. **%s**\n", "**Question %n:** %s\n", "**Question %n**  \n%s\n", "%n. %s\n", "#### %n. %s\n", "**Q%n.** %s\n", "**%n.** %s\n", "### %n. %s\n\n", "**Question %n: %s**\n\n"]),
             'option' => $this->oneOf(["%L) %s\n", "- %L) %s\n", "%L. %s\n", "   - %L. %s\n", "%l) %s\n", "* %L) %s\n", "**%L)** %s\n", "- **%L.** %s\n", "   %L) %s\n", "- %l) %s\n", "(%L) %s\n", "- (%L) %s\n", "   %L. %s  \n"]),
             'truth' => $this->oneOf(["True / False\n", "- True\n- False\n", "True or False?\n", "A) True\nB) False\n", "- A. True\n- B. False\n", "☐ True ☐ False\n"]),
-            'answer' => $this->oneOf(["**Answer: %a**\n", "**Answer:** %a\n", "**Correct Answer:** %a\n", "*Answer: %a*\n", "✅ **Answer: %a**\n", "> **Answer:** %a\n", "**Correct answer: %a**\n", "Answer: %a\n", "✅ Correct answer: **%a**\n", "\n**Answer:** %a\n"]),
+            'answer' => $this->oneOf(["**Answer: %a**\n", "**Answer:** %a\n", "**Correct Answer:** %a\n", "*Answer: %a*\n", "✅ **Answer: %a**\n", "> **Answer:** %a\n", "**Correct answer: %a**\n", "Answer: %a\n", "✅ Correct answer: **%a**\n", "\n**Answer:** %a\n", "**Answer: %a** – %r\n", "**Answer:** %a. %r\n", "**Answer:** %a  \n%r\n", "**Correct Answer: %a**\n*%r*\n", "**Answer:** %a (%r)\n", "**Answer:** **%a**\n"]),
             'mark' => $this->oneOf(['', '', '', '%s ✅', '%s ✔', '%s (correct)', '**%s** ✅', '%s ← correct', '%s **(Correct)**', '✅ %s', '%s *(correct answer)*']),
             'kind' => $this->oneOf(['', '', '', ' *(%k)*', ' (%k)', "\n*Type: %k*\n"]),
             'said' => $this->oneOf(['letter', 'letter', 'letter and text']),
@@ -87,7 +87,7 @@ final class RandomRepliesTest extends TestCase
             if ('' === $answer) {
                 $text .= '' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]);
             } elseif ('' === $key) {
-                $text .= strtr($this->style['answer'], ['%a' => $answer]).('' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]));
+                $text .= strtr($this->style['answer'], ['%a' => $answer, '%r' => $this->oneOf(self::REASONS)]).('' === $this->style['reason'] ? '' : strtr($this->style['reason'], ['%s' => $this->oneOf(self::REASONS)]));
             } else {
                 $key .= strtr($this->style['entry'], ['%n' => (string) $number, '%a' => $answer, '%r' => $this->oneOf(self::REASONS)]);
             }

@@ -158,12 +158,19 @@ final class Answering
     /** What a key says behind the text of an option besides is apart from the answer. */
     public static function withoutRemark(DraftQuestion $question, KeyEntry $entry): KeyEntry
     {
-        if (\strlen($entry->answer) < 3 || null !== $entry->remark || [] === $question->options) {
+        if ([] === $question->options || (null === $entry->remark && \strlen($entry->answer) < 3)) {
             return $entry;
         }
-        [$answer, $remark] = KeyAnswer::remarkApart($entry->answer, self::letters($question), self::texts($question));
+        // “B. the queen” says no more than the letter; a remark may follow.
+        $whole = null === $entry->remark ? $entry->answer : "{$entry->answer}. {$entry->remark}";
+        [$answer, $remark] = KeyAnswer::remarkApart($whole, self::letters($question), self::texts($question));
+        if (null !== $remark) {
+            return new KeyEntry($entry->part, $entry->number, $answer, $remark);
+        }
+        $keys = null === $entry->remark ? null : self::keys($question, $entry->answer);
+        $isText = 1 === \count($keys ?? []) && mb_strtolower(rtrim($entry->remark ?? '', ' .')) === mb_strtolower(rtrim(self::texts($question)[$keys[0]], ' .'));
 
-        return null === $remark ? $entry : new KeyEntry($entry->part, $entry->number, $answer, $remark);
+        return $isText ? new KeyEntry($entry->part, $entry->number, $entry->answer) : $entry;
     }
 
     /** @return list<string> */

@@ -47,6 +47,18 @@ final class KeyAnswer
     }
 
     /**
+     * “honey – Bees make it of nectar.”, “True (It is warm there.)”: a whole sentence is no part of a word to type.
+     *
+     * @return array{string, ?string}
+     */
+    public static function sentenceApart(string $answer): array
+    {
+        $isApart = Regex::match('~^([^.–—()]{1,40}?)(?:\s++[–—-]\s++|\.\s++|\s*+\()(\p{Lu}(?=\S*+\s++\S++\s++\S)[^()]*[.!])\)?\z~u', $answer, $match);
+
+        return $isApart ? [$match[1], $match[2]] : [$answer, null];
+    }
+
+    /**
      * “B) the queen – Only she lays eggs.”: the letter, and what is said behind the text of its option besides.
      *
      * @param list<string> $letters of the options, as written

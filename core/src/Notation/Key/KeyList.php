@@ -202,8 +202,7 @@ final class KeyList
         }
         $match[1] = rtrim($match[1], '.)');
         if (Regex::match('~^\p{L}{2}~u', $match[1]) && null === PaperWords::all()->truth($match[1])) {
-            // “honey – Bees make it of nectar.”: a whole sentence is no part of a word to type.
-            return Regex::match('~^([^.–—]{1,40}?)\s++[–—-]\s++(\p{Lu}(?=\S*+\s++\S++\s++\S).*[.!])\z~u', $answer, $sentence) ? [$sentence[1], $sentence[2]] : [$answer, null];
+            return KeyAnswer::sentenceApart($answer);
         }
         $remark = trim(Regex::replace('~\s++~', ' ', $match[2]));
         if (Regex::match('~^\(([^()]*+)\)\z~', $remark, $inside)) {

@@ -308,6 +308,9 @@ final class BestFit
             $cost = ($isAfterBlank ? Costs::OPTION_ACROSS_BLANK : Costs::OPTION_GOES_ON) + ($strength > 1 ? 3.0 : 0.0) + ($isLower ? -0.4 : 0.6);
             $found[] = $reading->going($cost + $asText, $phase, Role::OptionText, $at);
         }
+        if (Phase::Answered === $phase && !$isAfterBlank && Regex::match('/^[*_]?\p{Lu}(?=\S*+\s++\S++\s++\S).*[.!][*_]?\z/u', $piece->text)) {
+            $found[] = $reading->going(Costs::SENTENCE_BELOW_ANSWER + $asText, Phase::Explained, Role::Explanation, $at);
+        }
         if (Phase::Explained === $phase) {
             $found[] = $reading->going(($isAfterBlank ? Costs::OPTION_ACROSS_BLANK : Costs::EXPLANATION_GOES_ON) + $asText, $phase, Role::ExplanationText, $at);
         }

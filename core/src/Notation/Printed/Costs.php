@@ -37,6 +37,8 @@ final class Costs
     public const STEM_GOES_ON = 1.0;
     public const OPTION_GOES_ON = 1.2;
     public const EXPLANATION_GOES_ON = 0.5;
+    /** A sentence right below an answer says why. */
+    public const SENTENCE_BELOW_ANSWER = 1.5;
     /** The same across a blank line. */
     public const STEM_ACROSS_BLANK = 3.0;
     public const OPTION_ACROSS_BLANK = 6.0;

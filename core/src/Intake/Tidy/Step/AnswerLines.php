@@ -80,7 +80,12 @@ final readonly class AnswerLines implements TidyStep
     /** “Answer: B. She may live five years.” */
     private function remarkApart(Draft $draft, DraftQuestion $question, DraftLine $line, string $answer): string
     {
-        if ([] === $question->options || [] !== $question->explanation || null !== KeyAnswer::options($answer, [], array_map(static fn (DraftOption $option) => trim($option->line->body), $question->options))
+        if ([] === $question->options) {
+            [$word, $remark] = KeyAnswer::sentenceApart($answer);
+
+            return null === $remark ? $answer : $this->explained($draft, $question, $line, $answer, $word, $remark);
+        }
+        if (null !== KeyAnswer::options($answer, [], array_map(static fn (DraftOption $option) => trim($option->line->body), $question->options))
             || !Regex::match('~^\(?([A-Za-z])[.)]?(?:\s*+[-–—:(]\s*+|(?<=[.)])\s++)(\p{Lu}[^()]*\s[^()]*[.!?])\)?\z~u', $answer, $match)) {
             return $answer;
         }
@@ -88,13 +93,26 @@ final readonly class AnswerLines implements TidyStep
         if (\in_array(mb_strtolower(rtrim($match[2], '.')), $texts, true)) {
             return $answer;
         }
-        $put = $draft->putIn($line, 'Explanation: '.$match[2], Role::Explanation);
+
+        return $this->explained($draft, $question, $line, $answer, $match[1], $match[2]);
+    }
+
+    /** @return string the answer without its remark, which is put below it, or goes on in its explanation; the whole of it where that is refused */
+    private function explained(Draft $draft, DraftQuestion $question, DraftLine $line, string $whole, string $answer, string $remark): string
+    {
+        $there = $question->explanation[0] ?? null;
+        if (null !== $there) {
+            $text = Lexer::label(trim($there->body))->rest ?? trim($there->body, ' *_');
+
+            return $draft->edit($there, "Explanation: {$remark} {$text}") ? $answer : $whole;
+        }
+        $put = $draft->putIn($line, 'Explanation: '.$remark, Role::Explanation);
         if (null === $put) {
-            return $answer;
+            return $whole;
         }
         $question->explanation[] = $put;
 
-        return $match[1];
+        return $answer;
     }
 
     private function plain(DraftQuestion $question, string $answer): string

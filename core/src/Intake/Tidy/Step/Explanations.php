@@ -23,7 +23,9 @@ final readonly class Explanations implements TidyStep
         foreach ($draft->questions as $question) {
             foreach (\array_slice($question->explanation, 0, 1) as $line) {
                 $label = Lexer::label(trim($line->body));
-                if (null !== $label && !Regex::match('~^(?:'.PaperWords::all()->explanation.')[ \t]*+:[ \t]*+\z~iu', $label->written)) {
+                if (null === $label) {
+                    $draft->edit($line, 'Explanation: '.trim(trim($line->body), '*_'));
+                } elseif (!Regex::match('~^(?:'.PaperWords::all()->explanation.')[ \t]*+:[ \t]*+\z~iu', $label->written)) {
                     $draft->edit($line, 'Explanation: '.$label->rest);
                 }
             }

@@ -108,7 +108,7 @@ final readonly class TrueFalseColumns implements TidyStep
             if (1 === \count($marked) && !str_contains($line->body, '*')) {
                 $draft->edit($line, $marked[0]->word, '', '');
             } elseif ([] === $marked && Regex::match('/[☐□◻▢❏❑○◯\[(]|^[\p{L}¿]+ (?:\p{L}+ )?\p{L}+ ?\??\z/u', $line->body)) {
-                $draft->edit($line, $truths[0]->word.'   '.$truths[1]->word, '', '');
+                $draft->edit($line, $truths[0]->word.'   '.(ctype_upper($truths[0]->word[0]) ? ucfirst($truths[1]->word) : $truths[1]->word), '', '');
             }
         }
     }
