@@ -69,6 +69,14 @@ final class AmenderTest extends TestCase
         yield 'a format takes the place of another' => ['gift', "::T:: [html] Which? {T}\n", '{"set":"format","to":"plain"}', "::T:: [plain] Which? {T}\n", 1];
         yield 'a stem behind a format' => ['gift', "[html]Which? {T}\n", '{"set":"stem","to":"Who?"}', "[html]Who? {T}\n", 1];
 
+        yield 'a number of several keeps its weight and what is told to it' => ['gift', "How warm? {#=35:1 =%50%30..40#near}\n", '{"set":"number","at":"B","to":"31..39"}', "How warm? {#=35:1 =%50%31..39#near}\n", 1];
+        yield 'the weight of a number of several' => ['gift', "How warm? {#=35:1 =%50%30..40#near}\n", '{"set":"weight","at":"B","to":"25"}', "How warm? {#=35:1 =%25%30..40#near}\n", 1];
+        yield 'an accepted answer gets a weight' => ['gift', "Legs? {=six =five#nearly}\n", '{"set":"weight","at":"B","to":"50"}', "Legs? {=six =%50%five#nearly}\n", 1];
+        yield 'a word for false becomes one for true' => ['gift', "Bees sting. {FALSE#no#yes}\n", '{"set":"key","to":true}', "Bees sting. {TRUE#no#yes}\n", 1];
+        yield 'a letter for false becomes one for true' => ['gift', "Bees sting. { F }\n", '{"set":"key","to":true}', "Bees sting. { T }\n", 1];
+        yield 'both sides of a gap' => ['gift', "They have {=six =6} legs.\n", '{"set":"stem","to":"All of them _____ walk."}', "All of them {=six =6} walk.\n", 1];
+        yield 'what is told to an answer keeps its format' => ['gift', "[html]Which? {=a#[markdown]*so* ~b}\n", '{"set":"feedback","at":"A","to":"*yes*"}', "[html]Which? {=a#[markdown]*yes* ~b}\n", 1];
+
         $gram = static fn (string $change, string $old, string $new) => ['gram', self::GRAM, $change, str_replace($old, $new, self::GRAM), 1];
         yield 'Gram: a stem that looks like answers' => $gram('{"set":"stem","to":"Who {=x}?\n= y"}', "Which\nis *it*?", "Who \\{=x}?\n\\= y");
         yield 'Gram: points' => $gram('{"set":"points","to":"2.5"}', '(2 points)', '(2.5 points)');
@@ -116,6 +124,10 @@ final class AmenderTest extends TestCase
         yield 'Starred: points before the stem go' => $small('starred', "1. (2 points) One?\nTrue\n", '{"set":"points","to":null}', "1. One?\nTrue\n");
         yield 'Starred: one of two accepted answers goes' => $small('starred', "1. How many?\nAnswer: six / 6\n", '{"remove":"answer","at":"A"}', "1. How many?\nAnswer: 6\n");
 
+        yield 'Starred: a star behind an option stays behind it' => $small('starred', "1. Which?\na. wax *\nb. comb\n", '{"set":"option","at":"A","to":"honey"}', "1. Which?\na. honey *\nb. comb\n");
+        yield 'Starred: a star in a text marks nothing' => $small('starred', "1. Which?\n*a. wax\nb. comb\n", '{"set":"option","at":"B","to":"2 * 3"}', "1. Which?\n*a. wax\nb. 2 \\* 3\n");
+        yield 'Starred: pairs that stay are not touched' => $small('starred', "1. Match.\na  ->  b\nc -> d\n", '{"set":"match","at":"B","to":"e"}', "1. Match.\na  ->  b\nc -> e\n");
+
         $keyed = static fn (string $change, string $old, string $new) => ['starred', self::KEYED, $change, str_replace($old, $new, self::KEYED), 1];
         yield 'a key list says it, not a star' => $keyed('{"set":"key","to":["A","C"]}', '1. b', '1. a, c');
         yield 'a key list says what is true' => ['starred', self::KEYED, '{"set":"key","to":false}', str_replace('2. True', '2. False', self::KEYED), 2];
@@ -124,6 +136,9 @@ final class AmenderTest extends TestCase
         yield 'a key list follows its option' => ['starred', self::KEYED, '{"move":"option","at":"B","by":1}', str_replace(["b. comb\nc. honey", '1. b'], ["b. honey\nc. comb", '1. c'], self::KEYED), 1];
         yield 'a key list follows its questions' => ['starred', self::KEYED, '{"remove":"question"}', "1. Bees sting.\nTrue   False\n\n2. Bees make ____, see question 2.\n\nAnswers\n1. True  2. wax / comb\n", 1];
         yield 'a key list grows' => ['starred', "1. Bees sting.\nTrue   False\n\n2. Wax melts.\nTrue   False\n\nAnswers\n1. True\n2. False\n", '{"copy":"question"}', "1. Bees sting.\nTrue   False\n\n2. Wax melts.\nTrue   False\n\n3. Wax melts.\nTrue   False\n\nAnswers\n1. True\n2. False\n3. False\n", 2];
+        yield 'a key list in small letters stays in them' => ['starred', self::KEYED, '{"set":"key","to":["C"]}', str_replace('1. b', '1. c', self::KEYED), 1];
+        yield 'a key list in capitals stays in them' => ['starred', "1. Which?\na. wax\nb. comb\n\nAnswers\n1. A\n", '{"set":"key","to":["B"]}', "1. Which?\na. wax\nb. comb\n\nAnswers\n1. B\n", 1];
+        yield 'a question moves, and the key list with it' => ['starred', self::KEYED, '{"move":"question","to":2}', "1. Bees sting.\nTrue   False\n\n2. Which?\na. wax\nb. comb\nc. honey\n\n3. Bees make ____, see question 2.\n\nAnswers\n1. True  2. b 3. wax / comb\n", 1];
     }
 
     #[DataProvider('changes')]
