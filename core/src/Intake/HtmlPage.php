@@ -11,6 +11,7 @@ use Notagram\Source\Regex;
 final class HtmlPage
 {
     private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1];
+    private const HEADINGS = ['h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1];
     private const LEFT_OUT = ['script' => 1, 'style' => 1, 'head' => 1, 'title' => 1, 'template' => 1, 'noscript' => 1, 'iframe' => 1, 'object' => 1, 'svg' => 1, 'xml' => 1];
     private const TYPES = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', 'decimal' => 'decimal', 'lower-alpha' => 'lower-letter', 'lower-latin' => 'lower-letter', 'upper-alpha' => 'upper-letter', 'upper-latin' => 'upper-letter', 'lower-roman' => 'lower-roman', 'upper-roman' => 'upper-roman'];
 
@@ -18,6 +19,9 @@ final class HtmlPage
     /** @var list<array{string, int}> lists that are open: format, next number */
     private array $lists = [];
     private bool $isLineEmpty = true;
+    private bool $isBelowHeading = false;
+    /** @var array<int, bool> whether the paragraphs of an element hold several lines */
+    private array $areGroups = [];
 
     private function __construct(Deadline $deadline)
     {
@@ -98,6 +102,10 @@ final class HtmlPage
             $this->list($element, $name, $style, $standsOut);
         } elseif (isset(self::BLOCKS[$name])) {
             $this->endLine();
+            if ($this->standsApart($element, $name)) {
+                $this->builder->standApart();
+            }
+            $this->isBelowHeading = false;
             if ('li' === $name) {
                 $this->label($element);
             }
@@ -107,9 +115,33 @@ final class HtmlPage
                 $this->builder->endLine();
             }
             $this->endLine();
+            $this->isBelowHeading = isset(self::HEADINGS[$name]);
         } else {
             $this->walk($element, $standsOut, $isPreformatted);
         }
+    }
+
+    /** Headings and rules do, with the paragraph below them, what stands below a list, and where paragraphs hold several lines, each of them. */
+    private function standsApart(\DOMElement $element, string $name): bool
+    {
+        // An empty paragraph is a blank line itself.
+        $isBelow = ($this->isBelowHeading && '' !== trim($element->textContent, " \t\r\n\u{A0}")) || \in_array($element->previousElementSibling?->localName, ['ul', 'ol'], true);
+        if (isset(self::HEADINGS[$name]) || 'hr' === $name || ('p' === $name && $isBelow && [] === $this->lists)) {
+            return true;
+        }
+        $parent = $element->parentNode;
+        if ('p' !== $name || !$parent instanceof \DOMElement || 'td' === $parent->localName || [] !== $this->lists) {
+            return false;
+        }
+        $key = spl_object_id($parent);
+        if (!isset($this->areGroups[$key])) {
+            $this->areGroups[$key] = false;
+            foreach ($parent->childNodes as $child) {
+                $this->areGroups[$key] = $this->areGroups[$key] || ($child instanceof \DOMElement && 'p' === $child->localName && $child->getElementsByTagName('br')->length > 0);
+            }
+        }
+
+        return $this->areGroups[$key];
     }
 
     private function row(\DOMElement $row, bool $standsOut): void

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Intake;
 
+use League\CommonMark\Environment\Environment;
+use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
+use League\CommonMark\Extension\Table\TableExtension;
+use League\CommonMark\MarkdownConverter;
+use Notagram\Intake\HtmlPage;
 use Notagram\Intake\Tidy\Tidy;
 use Notagram\Notation\Notations;
 use PHPUnit\Framework\TestCase;
@@ -29,6 +34,9 @@ final class RandomRepliesTest extends TestCase
         'de' => ['Question' => 'Frage', 'Correct Answer' => 'Richtige Antwort', 'Correct answer' => 'Richtige Antwort', 'Answer Key' => 'Lösungen', 'Answers' => 'Antworten', 'Answer' => 'Antwort', 'Explanation' => 'Erklärung', 'Rationale' => 'Begründung', 'True or False?' => 'Richtig oder falsch?', 'True' => 'Richtig', 'False' => 'Falsch', 'Hope this helps! 🐝' => 'Viel Erfolg!', "Let me know if you'd like more questions or a different level!" => 'Soll ich noch weitere Fragen erstellen?', 'Would you like me to adjust the difficulty?' => 'Möchten Sie, dass ich das Niveau anpasse?'],
         'fr' => ['Question' => 'Question', 'Correct Answer' => 'Bonne réponse', 'Correct answer' => 'Réponse correcte', 'Answer Key' => 'Corrigé', 'Answers' => 'Réponses', 'Answer' => 'Réponse', 'Explanation' => 'Explication', 'Rationale' => 'Explication', 'True or False?' => 'Vrai ou faux ?', 'True' => 'Vrai', 'False' => 'Faux', 'Hope this helps! 🐝' => 'Bonne chance !', "Let me know if you'd like more questions or a different level!" => 'N’hésitez pas à demander d’autres questions !', 'Would you like me to adjust the difficulty?' => 'Souhaitez-vous que j’ajuste le niveau ?'],
         'es' => ['Question' => 'Pregunta', 'Correct Answer' => 'Respuesta correcta', 'Correct answer' => 'Respuesta correcta', 'Answer Key' => 'Clave de respuestas', 'Answers' => 'Respuestas', 'Answer' => 'Respuesta', 'Explanation' => 'Explicación', 'Rationale' => 'Explicación', 'True or False?' => '¿Verdadero o falso?', 'True' => 'Verdadero', 'False' => 'Falso', 'Hope this helps! 🐝' => '¡Buena suerte!', "Let me know if you'd like more questions or a different level!" => 'Si quieres, puedo escribir más preguntas.', 'Would you like me to adjust the difficulty?' => '¿Quieres que cambie el nivel?'],
+        'it' => ['Question' => 'Domanda', 'Correct Answer' => 'Risposta corretta', 'Correct answer' => 'Risposta esatta', 'Answer Key' => 'Soluzioni', 'Answers' => 'Risposte', 'Answer' => 'Risposta', 'Explanation' => 'Spiegazione', 'Rationale' => 'Motivazione', 'True or False?' => 'Vero o falso?', 'True' => 'Vero', 'False' => 'Falso', 'Hope this helps! 🐝' => 'In bocca al lupo!', "Let me know if you'd like more questions or a different level!" => 'Fammi sapere se ne vuoi altre!', 'Would you like me to adjust the difficulty?' => 'Vuoi che cambi il livello?'],
+        'nl' => ['Question' => 'Vraag', 'Correct Answer' => 'Juiste antwoord', 'Correct answer' => 'Goede antwoord', 'Answer Key' => 'Antwoordsleutel', 'Answers' => 'Antwoorden', 'Answer' => 'Antwoord', 'Explanation' => 'Uitleg', 'Rationale' => 'Toelichting', 'True or False?' => 'Waar of onwaar?', 'True' => 'Waar', 'False' => 'Onwaar', 'Hope this helps! 🐝' => 'Veel succes!', "Let me know if you'd like more questions or a different level!" => 'Laat het me weten als je er meer wilt!', 'Would you like me to adjust the difficulty?' => 'Wil je dat ik het niveau aanpas?'],
+        'pt' => ['Question' => 'Pergunta', 'Correct Answer' => 'Resposta correta', 'Correct answer' => 'Resposta certa', 'Answer Key' => 'Gabarito', 'Answers' => 'Respostas', 'Answer' => 'Resposta', 'Explanation' => 'Explicação', 'Rationale' => 'Justificativa', 'True or False?' => 'Verdadeiro ou falso?', 'True' => 'Verdadeiro', 'False' => 'Falso', 'Hope this helps! 🐝' => 'Boa sorte!', "Let me know if you'd like more questions or a different level!" => 'Se quiser, posso escrever mais perguntas.', 'Would you like me to adjust the difficulty?' => 'Gostaria que eu mudasse o nível?'],
     ];
 
     private Randomizer $random;
@@ -41,12 +49,25 @@ final class RandomRepliesTest extends TestCase
             [$reply, $meant] = $this->reply($seed);
             $tidied = Tidy::of($reply)->text;
             self::assertSame($meant, Gist::of($tidied), "{$seed}\n{$reply}\n---\n{$tidied}");
-            self::assertDoesNotMatchRegularExpression('/Sure!|Here\'s|Certainly|Let me|Would you|Hope this|Viel Erfolg|Soll ich|chance|Souhaitez|suerte|Si quieres/', $tidied);
+            self::assertDoesNotMatchRegularExpression('/Sure!|Here\'s|Certainly|Let me|Would you|Hope this|Viel Erfolg|Soll ich|chance|Souhaitez|suerte|Si quieres|bocca|Fammi|Vuoi|succes|Laat|Wil je|sorte|Se quiser|Gostaria/', $tidied);
             foreach (self::REASONS as $reason) {
                 self::assertSame(substr_count($reply, $reason), substr_count($tidied, $reason), $reply);
             }
             // What has neither Markdown nor an explanation may as well be Aiken.
             self::assertTrue(Notations::detect($reply)->isPrinted() || 0 === preg_match('/\*\*|#/', $reply), $reply);
+        }
+    }
+
+    /** The same as the clipboard has it, where the reply is copied off the page that shows it: rendered by the CommonMark parser, with its tables. */
+    public function testCopiedAsItIsShownTheQuestionsAreTheSame(): void
+    {
+        $environment = new Environment(['renderer' => ['soft_break' => "<br>\n"]]);
+        $environment->addExtension(new CommonMarkCoreExtension())->addExtension(new TableExtension());
+        $markdown = new MarkdownConverter($environment);
+        for ($seed = 0; $seed < 200; ++$seed) {
+            [$reply, $meant] = $this->reply($seed);
+            $shown = HtmlPage::read("<html><body>{$markdown->convert($reply)}</body></html>")->text;
+            self::assertSame($meant, Gist::of(Tidy::of($shown)->text), "{$seed}\n{$shown}");
         }
     }
 
@@ -95,7 +116,7 @@ final class RandomRepliesTest extends TestCase
             $meant[] = $gist;
         }
 
-        return [strtr($text.$key.$this->oneOf(self::PARTINGS), self::WORDS[$this->oneOf(['en', 'en', 'de', 'fr', 'es'])]), $meant];
+        return [strtr($text.$key.$this->oneOf(self::PARTINGS), self::WORDS[$this->oneOf(['en', 'en', 'de', 'fr', 'es', 'it', 'nl', 'pt'])]), $meant];
     }
 
     /** @return array{array{string, string}, string, string} its stem and what stands below, the answer, the gist */

@@ -47,7 +47,7 @@ final class KeyPlace
             $hasQuestion = $hasQuestion || $isQuestion($line);
             if ($hasQuestion && KeyList::isHeading($line) && (null === $at || !KeyList::isPart($line))) {
                 $at = $index;
-            } elseif (null !== $at && Regex::match('/^(?:\(?[Aa][.)][ \t]++|[☐□◻▢❏❑○◯•▪]\s?|\[\s?\]\s*+)\S/u', $line)) {
+            } elseif (null !== $at && Regex::match('/^(?:\(?[Aa][.)][ \t]++|[☐□◻▢❏❑○◯•▪]\s?(?!\d{1,4}[.:)]\s)|\[\s?\]\s*+)\S/u', $line)) {
                 $at = null;
             }
         }
