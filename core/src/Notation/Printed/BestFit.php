@@ -128,8 +128,10 @@ final class BestFit
         foreach ($this->answering($index, $piece, $reading, $at, $isAfterBlank) as [$candidate, $costOfRefusing]) {
             $found[] = $candidate;
             $asText = max($asText, $costOfRefusing);
-            // “Answer: b” is no heading, whatever the word says elsewhere.
-            $asNoNumber = true === $piece->form()->label()?->namesOption() ? max($asNoNumber, $costOfRefusing) : $asNoNumber;
+            // “Answer: b”, or any answer right below a question, is no heading, whatever the word says elsewhere.
+            $label = $piece->form()->label();
+            $isAnswer = null !== $label && ($label->namesOption() || (Label::Answer === $label->label && '' !== $label->rest && !$isAfterBlank && $reading->phase->isInQuestion()));
+            $asNoNumber = $isAnswer ? max($asNoNumber, $costOfRefusing) : $asNoNumber;
         }
 
         return [...$found, ...$this->plain($index, $piece, $reading, $at, $isAfterBlank, $asText, $asNoNumber)];
