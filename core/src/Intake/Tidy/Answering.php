@@ -151,8 +151,14 @@ final class Answering
             return [(int) $match[1] - 1];
         }
 
-        // A letter alone, as nearly every key has, is no text of an option.
-        return KeyAnswer::options($answer, self::letters($question), 1 === \strlen($answer) ? array_fill(0, \count($question->options), '') : self::texts($question));
+        if (1 === \strlen($answer) && ctype_alpha($answer)) {
+            // A letter alone, as nearly every key has, is no text of an option.
+            $place = array_search(strtolower($answer), self::letters($question), true);
+
+            return false === $place ? null : [$place];
+        }
+
+        return KeyAnswer::options($answer, self::letters($question), self::texts($question));
     }
 
     /** What a key says behind the text of an option besides is apart from the answer. */

@@ -35,14 +35,10 @@ final class BestFit
         foreach ($this->pieces as $index => $piece) {
             if (\in_array($piece->role, [Role::Blank, Role::Furniture, Role::NameLine, Role::Key], true)) {
                 $isAfterBlank = $isAfterBlank || Role::Blank === $piece->role || Role::NameLine === $piece->role;
-                foreach ($readings as $at => $reading) {
-                    $readings[$at] = $reading->passing($piece->role, $at);
-                }
-            } else {
-                $readings = $this->next($readings, $index, $piece, $isAfterBlank && !$piece->isInner);
-                $isAfterBlank = false;
+                continue;
             }
-            $all[] = $readings;
+            $all[$index] = $readings = $this->next($readings, $index, $piece, $isAfterBlank && !$piece->isInner);
+            $isAfterBlank = false;
         }
         $best = 0;
         foreach ($readings as $at => $reading) {
@@ -50,8 +46,8 @@ final class BestFit
                 $best = $at;
             }
         }
-        for ($index = \count($this->pieces) - 1; $index >= 0; --$index) {
-            $chosen = $all[$index][$best];
+        foreach (array_reverse($all, true) as $index => $readings) {
+            $chosen = $readings[$best];
             $piece = $this->pieces[$index];
             [$piece->role, $piece->number, $piece->option] = [$chosen->role, $chosen->numberMark, $chosen->optionMark];
             $best = $chosen->before;

@@ -42,12 +42,6 @@ final readonly class Hypothesis
         return "{$this->phase->value}|{$this->number}|{$this->sub}|{$this->style}|{$this->letter}|".($this->isHeaded ? '1' : '0');
     }
 
-    /** The same reading, for a piece that changes nothing of it. */
-    public function passing(Role $role, int $before): self
-    {
-        return new self($this->cost, $this->phase, $this->number, $this->sub, $this->style, $this->letter, $this->isHeaded, $role, $before);
-    }
-
     /** A piece that belongs to the open question, or to none. */
     public function going(float $cost, Phase $phase, Role $role, int $before): self
     {
