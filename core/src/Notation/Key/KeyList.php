@@ -286,7 +286,9 @@ final class KeyList
     public static function isHeading(string $line): bool
     {
         $key = PaperWords::all()->key;
-        $line = Regex::replace('~^[\s\p{So}\x{FE0F}]++(?=\p{L})~u', '', $line);
+        if (\ord($line[0] ?? 'A') > 127) {
+            $line = Regex::replace('~^[\s\p{So}\x{FE0F}]++(?=\p{L})~u', '', $line);
+        }
         // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.
         $answer = PaperWords::all()->answer;
         // Nearly every line is told by its first letters, for which a pattern is put together once.

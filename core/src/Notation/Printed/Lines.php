@@ -40,7 +40,9 @@ final class Lines
         if (false !== strpbrk($text, '*_#`') || Regex::match('/^\s*+(?:[-+•]\s|-{3})/mu', $text)) {
             self::markdown($lines, $keeps);
         }
-        self::kinds($lines, $keeps);
+        if (Regex::match('~[(\[]\s*+(?:'.PaperWords::all()->kindName.')\s*+[)\]][*_]{0,3}[ \t]*+$~imu', $text)) {
+            self::kinds($lines, $keeps);
+        }
 
         return $lines;
     }

@@ -32,6 +32,9 @@ final readonly class KindNotes implements TidyStep
 
     private function before(Draft $draft, DraftQuestion $question, DraftLine $line): void
     {
+        if (!str_contains('([*_', $line->body[0] ?? '.')) {
+            return;
+        }
         $words = PaperWords::all();
         // “True or false: …” without brackets is what the stem asks.
         $isNote = Regex::match("~^[*_]{0,3}[(\\[]\\s*+(?:{$words->kindName})\\s*+[)\\]][*_]{0,3}[:.]?\\s*+(?=\\S)~iu", $line->body, $match);
