@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Notagram\Tests\Writing;
 
+use Brick\Math\BigDecimal;
 use Notagram\Notation\BlockKind;
 use Notagram\Notation\BlockReading;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
 use Notagram\Notation\ReadSheet;
+use Notagram\Question\Stimulus;
 use Notagram\Source\SourceText;
 use Notagram\Tests\Essence;
 use Notagram\Tests\Notation\RandomQuestions;
@@ -141,6 +143,47 @@ final class RandomFilingTest extends TestCase
             }
         }
         self::assertGreaterThan(80, $given);
+    }
+
+    #[DataProvider('withPoints')]
+    public function testATotalIsSharedWithoutARest(Notation $notation): void
+    {
+        $shared = 0;
+        for ($times = 0; $times < 60; ++$times) {
+            $sheet = $this->sheet($notation);
+            $all = 1 === $this->random->getInt(0, 1);
+            $step = $this->oneOf(PointsSharing::STEPS);
+            $total = BigDecimal::of($step)->multipliedBy($this->random->getInt(1, 60));
+            try {
+                $rewriting = (new PointsSharing($sheet))->scored((new PointsSharing($sheet))->sharing($total, $step, $all));
+            } catch (CannotAmend) {
+                // Too little for all of them, or for those that have none yet.
+                continue;
+            }
+            if ([] !== $rewriting->left) {
+                continue;
+            }
+            $sum = BigDecimal::zero();
+            $points = $fresh = [];
+            foreach (self::sheetOf($rewriting->text(), $notation)->blocks as $placed) {
+                $question = $placed->reading->question;
+                if (null !== $placed->number && null !== $question && !$question->answers instanceof Stimulus) {
+                    $points[$placed->number] = $question->points ?? '1';
+                    $sum = $sum->plus($points[$placed->number]);
+                    if ($all || null === $sheet->numbered($placed->number)->reading->question?->points) {
+                        $fresh[] = BigDecimal::of($points[$placed->number]);
+                    }
+                }
+            }
+            self::assertTrue($sum->isEqualTo($total), "{$total} became {$sum}: ".implode(' ', $points));
+            // Evenly: none has more than a step more than another, and the first have it.
+            $sorted = $fresh;
+            usort($sorted, static fn (BigDecimal $one, BigDecimal $other) => $other->compareTo($one));
+            self::assertEquals(array_map(strval(...), $sorted), array_map(strval(...), $fresh));
+            self::assertTrue([] === $sorted || $sorted[0]->minus($sorted[\count($sorted) - 1])->isLessThanOrEqualTo($step));
+            ++$shared;
+        }
+        self::assertGreaterThan(25, $shared);
     }
 
     /** @param array<int, string> $values by number */
