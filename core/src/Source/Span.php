@@ -28,11 +28,6 @@ final readonly class Span
         return self::at(\PHP_INT_MAX);
     }
 
-    public function isNowhere(): bool
-    {
-        return \PHP_INT_MAX === $this->start;
-    }
-
     public function length(): int
     {
         return $this->end - $this->start;

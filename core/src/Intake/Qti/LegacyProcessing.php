@@ -134,19 +134,6 @@ final class LegacyProcessing implements Marks
         return array_values(array_unique($named));
     }
 
-    public function isCaseSensitive(string $response): bool
-    {
-        foreach ($this->conditions as $condition) {
-            foreach ($condition->all('varequal') as $test) {
-                if ($test->attribute('respident') === $response && 'Yes' === $test->attribute('case')) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
     public function ranges(string $response): array
     {
         $ranges = [];

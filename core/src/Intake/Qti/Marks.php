@@ -45,9 +45,6 @@ interface Marks
      */
     public function named(string $response): array;
 
-    /** Whether case counts, for a typed answer. */
-    public function isCaseSensitive(string $response): bool;
-
     /**
      * The stretches that a number may lie in.
      *

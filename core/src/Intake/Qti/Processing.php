@@ -110,19 +110,6 @@ final class Processing implements Marks
         return array_values(array_unique($named));
     }
 
-    public function isCaseSensitive(string $response): bool
-    {
-        $entries = ($this->responses[$response] ?? null)?->child('mapping')?->children('mapEntry') ?? [];
-        $tests = array_values(array_filter($this->rules?->all('stringMatch') ?? [], fn (QtiElement $test) => $this->evaluation->isAbout($test, $response)));
-        foreach ([...$entries, ...$tests] as $one) {
-            if ('false' === $one->attribute('caseSensitive')) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     public function ranges(string $response): array
     {
         $ranges = [];

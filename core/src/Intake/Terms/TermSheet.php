@@ -45,11 +45,6 @@ final readonly class TermSheet
         return \count($this->blocks[$block]) < 2 ? TermKind::Typed : $this->kinds[$block] ?? $this->kind;
     }
 
-    public function countOfQuestions(): int
-    {
-        return array_sum(array_map(fn (int $block) => TermKind::Matching === $this->kindOf($block) ? 1 : \count($this->blocks[$block]), array_keys($this->blocks)));
-    }
-
     /** @return list<Question> of one block */
     public function questionsOf(int $block): array
     {

@@ -14,11 +14,6 @@ final class PointsNote
 {
     private const PATTERN = '~(*ANYCRLF)^[ \t]*+//[^\r\n]*?\K\((\d{1,9}(?:\.\d{1,9})?+) points?\)(?=[^\r\n]*+(?:\r\n?|\n|\z))~m';
 
-    public static function isIn(string $text): bool
-    {
-        return str_contains($text, ' point') && Regex::match(self::PATTERN, $text);
-    }
-
     /**
      * @param ?string $points null takes the note out
      * @param int     $at     where a new line for it goes

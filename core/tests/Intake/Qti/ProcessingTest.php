@@ -121,7 +121,7 @@ final class ProcessingTest extends TestCase
         self::assertSame('1', self::earned('', ['10']), 'Or what is right.');
     }
 
-    public function testTheStretchesOfANumberAndItsCase(): void
+    public function testTheStretchesOfANumber(): void
     {
         $ranges = static fn (string $rules): array => self::processing("<responseProcessing>{$rules}</responseProcessing>")->ranges('RESPONSE');
         $value = static fn (string $value): string => "<baseValue baseType=\"float\">{$value}</baseValue>";
@@ -130,8 +130,6 @@ final class ProcessingTest extends TestCase
         self::assertSame([['34', '36']], $ranges('<and><gte>'.self::VARIABLE.$value('34').'</gte><lte>'.self::VARIABLE.$value('36').'</lte></and>'));
         self::assertSame([['34', '36']], $ranges('<and><lte>'.$value('34').self::VARIABLE.'</lte><gte>'.$value('36').self::VARIABLE.'</gte></and>'), 'The number may stand first.');
         self::assertSame([['10', '10']], $ranges('<match>'.self::VARIABLE.self::CORRECT.'</match>'));
-        $match = static fn (string $case): string => "<responseProcessing><stringMatch caseSensitive=\"{$case}\">".self::VARIABLE.$value('x').'</stringMatch></responseProcessing>';
-        self::assertSame([true, false], [self::processing($match('true'))->isCaseSensitive('RESPONSE'), self::processing($match('false'))->isCaseSensitive('RESPONSE')]);
     }
 
     /** @return iterable<string, array{string, list<string>, string}> what sets the score, the answer, what it earns */
