@@ -37,6 +37,12 @@ final class HtmlPageTest extends TestCase
         yield 'tabs, as styles keep them' => ['<p>a) one<span style="white-space:pre">	</span>b) two<span style=\'mso-tab-count:2\'>      </span>c) three</p>', "a) one\tb) two\t\tc) three\n"];
         yield 'blanks and lines that a style keeps, and one within that does not' => ["<p><span style=\"white-space: pre-wrap\">a  one\nb  <i style='white-space:normal'>two\n  three</i></span></p>", "a  one\nb  two three\n"];
         yield 'an empty paragraph is a blank line' => ['<p>One</p><p>&nbsp;</p><p>Two</p>', "One\n\nTwo\n"];
+        yield 'a heading stands apart on both sides' => ['<p>End of part one.</p><h2>Part two</h2><p>3. Which?</p>', "End of part one.\n\nPart two\n\n3. Which?\n"];
+        yield 'an empty paragraph below a heading is all that is between' => ['<h2>Part two</h2><p>&nbsp;</p><p>3. Which?</p>', "Part two\n\n3. Which?\n"];
+        yield 'a rule across the page parts what is above it from what is below' => ['<p>a) one</p><hr><p>2. Whose?</p>', "a) one\n\n2. Whose?\n"];
+        yield 'a paragraph below a list stands apart from it' => ['<p>1. Which?</p><ul><li>a) one</li><li>b) two</li></ul><p>2. Whose?</p>', "1. Which?\n• a) one\n• b) two\n\n2. Whose?\n"];
+        yield 'paragraphs of several lines stand apart' => ['<p>1. Which?<br>a) one</p><p>2. Whose?<br>a) mine</p>', "1. Which?\na) one\n\n2. Whose?\na) mine\n"];
+        yield 'paragraphs of one line each do not' => ['<p>1. Which?</p><p>a) one</p>', "1. Which?\na) one\n"];
         yield 'a page break is kept for the tidying' => ['<p>One</p><br style="page-break-before: always"><p>Two</p>', "One\n\f\nTwo\n"];
         yield 'boxes of a form' => ['<p>Bees see:</p><p><input type="checkbox" checked>blue</p><p><input type="radio">red</p><p><input type="text" value="x">green</p>', "Bees see:\n☑ blue\n☐ red\ngreen\n"];
         yield 'bullets, and a list within' => ['<ul><li>Which?<ol style="list-style-type: lower-roman"><li>one</li><li>two</li></ol></li></ul>', "• Which?\ni. one\nii. two\n"];

@@ -40,6 +40,13 @@ final class KeyListTest extends TestCase
         yield 'a number above a word, of two lines' => ["1. 35\n2. wax", '1=35 2=wax'];
         yield 'two numbers' => ["1. 34..36\n2. -7", '1=34..36 2=-7'];
         yield 'words parted by semicolons, a number left out' => ['1. the queen / wax; 2. True; 4. wax, 7 days; 6) C', '1=the queen / wax 2=True 4=wax, 7 days 6=C'];
+        yield 'a sign before the heading' => ["✅ Answer key\n1. b\n2. c", '1=b 2=c'];
+        yield 'numbers with their word' => ["Answers\nQuestion 1: b\nQuestion 2: True", '1=b 2=True'];
+        yield 'a list of bullets' => ["Key\n- 1: b\n- 2: wax", '1=b 2=wax'];
+        yield 'a table with a third column of reasons' => ["| # | Answer | Explanation |\n| --- | --- | --- |\n| 1 | b | She lays the eggs. |\n| 2 | wax | They sweat it out. |", '1=b (She lays the eggs.) 2=wax (They sweat it out.)'];
+        yield 'reasons behind a letter, a truth and a word' => ["1. b – She lays the eggs.\n2. False (Drones have no sting.)\n3. wax. They sweat it out.", '1=b (She lays the eggs.) 2=False (Drones have no sting.) 3=wax (They sweat it out.)'];
+        yield 'reasons on lines of their own' => ["1. b\n   *She lays the eggs.*\n2. wax\n   They sweat it out\n   in May.", '1=b (She lays the eggs.) 2=wax (They sweat it out in May.)'];
+        yield 'a dash within an answer is no reason' => ["1. bee – wasp\n2. two – three days", '1=bee – wasp 2=two – three days'];
         yield 'by part' => ['I: 1 A 2 B; II: 1 C', 'I/1=A I/2=B II/1=C'];
         yield 'where it stands' => ['Answers on page 8: 1c, 2b', '1=c 2=b'];
         yield 'no list' => ['Which bee lays eggs?', ''];
@@ -50,7 +57,7 @@ final class KeyListTest extends TestCase
     public function testAListIsReadInItsForm(string $list, string $entries): void
     {
         self::assertSame($entries, implode(' ', array_map(
-            static fn (KeyEntry $entry): string => (null === $entry->part ? '' : "{$entry->part}/").$entry->number.'='.$entry->answer,
+            static fn (KeyEntry $entry): string => (null === $entry->part ? '' : "{$entry->part}/").$entry->number.'='.$entry->answer.(null === $entry->remark ? '' : " ({$entry->remark})"),
             KeyList::read($list),
         )));
     }
@@ -65,6 +72,7 @@ final class KeyListTest extends TestCase
         yield 'the answer of one question' => ['Answer: four', false];
         yield 'a question about keys' => ['Keys of a piano are made of what?', false];
         yield 'an instruction' => ['Answer all the questions.', false];
+        yield 'with a sign before it' => ['🔑 Answer Key:', true];
         yield 'nothing of the kind' => ['1. Which bee?', false];
     }
 

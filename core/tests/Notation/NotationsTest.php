@@ -31,6 +31,10 @@ final class NotationsTest extends TestCase
         yield 'GIFT whose stems are numbered' => ["1. What is a hive? {=a box ~a bee}\n\n2. What is a swarm? {\n=a cluster\n~a hive\n}\n", 'gift'];
         yield 'GIFT whose stems begin with a word and a number' => ["Question 1: bees fly {T}\nQuestion 2: bees swim {F}\n", 'gift'];
         yield 'a printed test with a word in braces' => ["1. Name {each once} three.\na) egg\nb) larva\n*c) pupa\n", 'starred'];
+        yield 'headings of Markdown above lettered answers' => ["### Question 1\nWhich?\nA) a\nB) b\nAnswer: A\n\n### Question 2\nWhich then?\nA) a\nB) b\nAnswer: B\n", 'starred'];
+        yield 'numbers of Markdown that touch their word' => ["**Q1.** Which?\n- **A.** a\n- **B.** b\n**Answer: A**\n\n**Q2.** Who?\n- **A.** c\n- **B.** d\n**Answer: B**\n", 'starred'];
+        yield 'answers with explanations, which Aiken does not know' => ["1. Which?\nA. a\nB. b\nAnswer: A\nExplanation: It is so.\n\n2. Which then?\nA. a\nB. b\nAnswer: B\nExplanation: It is.\n", 'starred'];
+        yield 'a bullet before each letter' => ["Which?\n- A) a\n- B) b\nAnswer: A\n\nWho?\n- A) c\n- B) d\nAnswer: B\n", 'starred'];
         yield 'nothing that tells' => ["Read the board.\n", 'gift'];
         yield 'an empty text' => ['', 'gift'];
         yield 'GIFT whose options have letters' => ["Which? {\n=A. one\n~B. two\n}\n\nWho? {T}\n", 'gift'];

@@ -75,6 +75,37 @@ final class QtiPackageTest extends TestCase
         self::assertSame([], $package->notes);
     }
 
+    /** @return iterable<string, array{string, string}> the field of an item of 1.2 and its processing, the answers in GIFT */
+    public static function typed(): iterable
+    {
+        $field = static fn (string $attributes): string => "<response_str ident=\"R\"><render_fib{$attributes}/></response_str>";
+        $condition = static fn (string $test, string $set): string => "<resprocessing><outcomes><decvar varname=\"SCORE\"/></outcomes><respcondition><conditionvar>{$test}</conditionvar>{$set}</respcondition></resprocessing>";
+        $points = '<setvar action="Set" varname="SCORE">1</setvar>';
+        yield 'several lines, and nobody says what is right' => [$field(' rows="5"'), '{}'];
+        yield 'one line, and any answer is only received' => [$field('').$condition('<other/>', ''), '{}'];
+        yield 'several lines, and something that is right' => [$field(' rows="5"').$condition('<varequal respident="R">wax</varequal>', $points), '{=wax}'];
+        yield 'one line, and something that is right' => [$field('').$condition('<varequal respident="R">wax</varequal>', $points), '{=wax}'];
+        yield 'one of two' => [$field('').$condition('<or><varequal respident="R">wax</varequal><varequal respident="R">propolis</varequal></or>', $points), "{\n  =wax\n  =propolis\n}"];
+    }
+
+    #[DataProvider('typed')]
+    public function testWhatIsTypedIsAnEssayWhereNothingIsRight(string $field, string $answers): void
+    {
+        [$response, $processing] = [...explode('<resprocessing>', $field, 2), ''];
+        $item = "<item ident=\"i\" title=\"\"><presentation><material><mattext>What seals gaps?</mattext></material>{$response}</presentation>".('' === $processing ? '' : "<resprocessing>{$processing}").'</item>';
+        self::assertSame("// [id:i]\nWhat seals gaps? {$answers}\n", QtiPackage::read("<questestinterop>{$item}</questestinterop>")?->manuscript()->text);
+    }
+
+    public function testWhatIsDeclaredRightIsRightWhereTheProcessingEarnsNothing(): void
+    {
+        $item = static fn (string $cardinality, string $right): string => "<assessmentItem identifier=\"i\" title=\"\"><responseDeclaration identifier=\"R\" cardinality=\"{$cardinality}\" baseType=\"identifier\"><correctResponse>{$right}</correctResponse></responseDeclaration>"
+            .'<itemBody><choiceInteraction responseIdentifier="R" maxChoices="'.('single' === $cardinality ? '1' : '0').'"><prompt>Which?</prompt><simpleChoice identifier="a">wax</simpleChoice><simpleChoice identifier="b">honey</simpleChoice><simpleChoice identifier="c">jam</simpleChoice></choiceInteraction></itemBody><responseProcessing><exitResponse/></responseProcessing></assessmentItem>';
+        self::assertSame("// [id:i]\nWhich? {\n  ~wax\n  =honey\n  ~jam\n}\n", QtiPackage::read($item('single', '<value>b</value>'))?->manuscript()->text);
+        $several = QtiPackage::read($item('multiple', '<value>a</value><value>b</value>'));
+        self::assertSame("// [id:i]\nWhich? {\n  ~%50%wax\n  ~%50%honey\n  ~%-100%jam\n}\n", $several?->manuscript()->text);
+        self::assertCount(1, $several->notes, 'That all of them were one answer is said.');
+    }
+
     public function testAnOrderOf12ComesAsACommentAndIsNamed(): void
     {
         $label = static fn (string $ident): string => "<response_label ident=\"{$ident}\"><material><mattext>{$ident}</mattext></material></response_label>";

@@ -31,6 +31,8 @@ final class RowReaderTest extends TestCase
         yield 'its own text, with a comma in it' => ['||Which?|wax, pure|sugar|||Wax, pure.', "Which? {\n  =wax, pure\n  ~sugar\n}", []];
         yield 'a key that fits nothing' => ['||Which?|wax|sugar|||E', "Which? {\n  ~wax\n  ~sugar\n}", ['Row 2: “E” names none of the options, so the question is not marked.']];
         yield 'no key' => ['||Which?|wax|sugar', "Which? {\n  ~wax\n  ~sugar\n}", []];
+        yield 'true and false as options, of which nobody says which is right' => ['||A drone stings.|True|False', 'A drone stings. {}', []];
+        yield 'true and false as options, and a key that is neither' => ['||A drone stings.|True|False|||C', 'A drone stings. {}', ['Row 2: “C” names none of the options, so the question is not marked.']];
         yield 'true and false as options' => ['||A drone stings.|True|False|||B', 'A drone stings. {FALSE}', []];
         yield 'a truth in another language' => ['|R/F|Eine Drohne sticht.|||||falsch', 'Eine Drohne sticht. {FALSE}', []];
         yield 'yes as a key' => ['||Do drones mate?|||||T', 'Do drones mate? {TRUE}', []];
