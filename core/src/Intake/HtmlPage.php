@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Notagram\Intake;
 
+use Notagram\Notation\PaperWords;
 use Notagram\Source\LineEnding;
 use Notagram\Source\Regex;
 
 /** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
 final class HtmlPage
 {
-    private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1];
+    private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1, 'button' => 1, 'legend' => 1];
     private const HEADINGS = ['h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1];
+    private const LONGEST_BUTTON = 30;
     private const LEFT_OUT = ['script' => 1, 'style' => 1, 'head' => 1, 'title' => 1, 'template' => 1, 'noscript' => 1, 'iframe' => 1, 'object' => 1, 'svg' => 1, 'xml' => 1];
     private const TYPES = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', 'decimal' => 'decimal', 'lower-alpha' => 'lower-letter', 'lower-latin' => 'lower-letter', 'upper-alpha' => 'upper-letter', 'upper-latin' => 'upper-letter', 'lower-roman' => 'lower-roman', 'upper-roman' => 'upper-roman'];
 
@@ -20,8 +22,8 @@ final class HtmlPage
     private array $lists = [];
     private bool $isLineEmpty = true;
     private bool $isBelowHeading = false;
-    /** @var array<int, bool> whether the paragraphs of an element hold several lines */
-    private array $areGroups = [];
+    /** Whether the paragraphs of the element that is read hold several lines. */
+    private bool $areGroups = false;
 
     private function __construct(Deadline $deadline)
     {
@@ -53,6 +55,8 @@ final class HtmlPage
 
     private function walk(\DOMNode $parent, bool $standsOut, bool $isPreformatted): void
     {
+        $outer = $this->areGroups;
+        $this->areGroups = self::holdsGroups($parent);
         foreach ($parent->childNodes as $child) {
             if ($child instanceof \DOMText) {
                 $isPreformatted ? $this->preformatted($child->data, $standsOut) : $this->text(Regex::replace('/[ \t\r\n\f]++/', ' ', $child->data), $standsOut);
@@ -60,6 +64,22 @@ final class HtmlPage
                 $this->element($child, $standsOut, $isPreformatted);
             }
         }
+        $this->areGroups = $outer;
+    }
+
+    /** Whether a paragraph in it holds several lines, so that each of its paragraphs is a group of them. */
+    private static function holdsGroups(\DOMNode $parent): bool
+    {
+        if ('td' === $parent->localName) {
+            return false;
+        }
+        foreach ($parent->childNodes as $child) {
+            if ($child instanceof \DOMElement && 'p' === $child->localName && null !== $child->getElementsByTagName('br')->item(0)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function element(\DOMElement $element, bool $standsOut, bool $isPreformatted): void
@@ -75,6 +95,11 @@ final class HtmlPage
             return;
         }
         if (Regex::match('/mso-element\s*:\s*(?:comment|header|footer)/', $style)) {
+            return;
+        }
+        if (('button' === $name || 'a' === $name) && self::isButton($element)) {
+            $this->builder->note('buttons');
+
             return;
         }
         $standsOut = $this->standsOut($name, $style, $element) ?? $standsOut;
@@ -115,7 +140,8 @@ final class HtmlPage
                 $this->builder->endLine();
             }
             $this->endLine();
-            $this->isBelowHeading = isset(self::HEADINGS[$name]);
+            // A number by itself belongs to what is below it.
+            $this->isBelowHeading = isset(self::HEADINGS[$name]) && Regex::match('/\p{L}/u', $element->textContent);
         } else {
             $this->walk($element, $standsOut, $isPreformatted);
         }
@@ -129,19 +155,16 @@ final class HtmlPage
         if (isset(self::HEADINGS[$name]) || 'hr' === $name || ('p' === $name && $isBelow && [] === $this->lists)) {
             return true;
         }
-        $parent = $element->parentNode;
-        if ('p' !== $name || !$parent instanceof \DOMElement || 'td' === $parent->localName || [] !== $this->lists) {
-            return false;
-        }
-        $key = spl_object_id($parent);
-        if (!isset($this->areGroups[$key])) {
-            $this->areGroups[$key] = false;
-            foreach ($parent->childNodes as $child) {
-                $this->areGroups[$key] = $this->areGroups[$key] || ($child instanceof \DOMElement && 'p' === $child->localName && $child->getElementsByTagName('br')->length > 0);
-            }
-        }
 
-        return $this->areGroups[$key];
+        return 'p' === $name && $this->areGroups && [] === $this->lists;
+    }
+
+    /** “Next”, “Submit”: it leads somewhere, and asks nothing. */
+    private static function isButton(\DOMElement $element): bool
+    {
+        $text = $element->textContent;
+
+        return \strlen($text) <= self::LONGEST_BUTTON && Regex::match('~^[\s\x{A0}<>«»‹›←→]*+(?:'.PaperWords::all()->button.')[\s\x{A0}<>«»‹›←→]*+\z~iu', $text);
     }
 
     private function row(\DOMElement $row, bool $standsOut): void
@@ -201,6 +224,10 @@ final class HtmlPage
         $style = Regex::match('/list-style-type\s*:\s*([a-z-]+)/', strtolower($item->getAttribute('style')), $match) ? $match[1] : $item->getAttribute('type');
         $format = self::TYPES[$style] ?? $format;
         $this->lists[$last][1] = $number + 1;
+        // An item that begins with its number is shown without another one.
+        if ('decimal' === $format && Regex::match('/^\s*+(?:(?:'.PaperWords::all()->question.')\s*+)?'.$number.'[.):]?(?![\p{Ll}\d,])/iu', ltrim($item->textContent))) {
+            return;
+        }
         $this->builder->text('bullet' === $format ? '• ' : ListLabel::of($number, $format).'. ');
     }
 

@@ -118,9 +118,9 @@ final class Styles
     {
         $all = $answered = [];
         foreach ($tally->letters as $line => $marks) {
-            // An i may be a letter too.
-            $isRoman = [] !== array_filter($marks, static fn (OptionMark $mark) => str_contains($mark->style, 'i'));
-            foreach ($isRoman ? [] : $marks as $mark) {
+            // An i may be a letter too; what has a box itself is an option.
+            $isOption = [] !== array_filter($marks, static fn (OptionMark $mark) => 'box' === $mark->style || str_contains($mark->style, 'i'));
+            foreach ($isOption ? [] : $marks as $mark) {
                 if (!$mark->isUnlettered() && !$mark->isBare()) {
                     $below = array_filter($tally->letters[$line + 1] ?? [], static fn (OptionMark $next) => (1 === $next->index && str_contains($next->style, 'i')) || \in_array($next->style, ['O', 'box'], true));
                     $all[$mark->style] = ($all[$mark->style] ?? 0) + 1;
