@@ -20,7 +20,7 @@ use Notagram\Source\SourceText;
 /** What an assistant answered to a request, as drafts: without fences and chatter around the questions, tidied, in the notation that is wanted. */
 final readonly class Reply
 {
-    private const FENCE = '/^[ \t]*+```[^\n`]*+$\n?+/m';
+    private const FENCE = '/^[ \t]*+(?:`{3,}+|~{3,}+)[^\n`]*+$\n?+/m';
     /** Characters of what is named. */
     private const LONGEST_NAMED = 80;
 
@@ -37,17 +37,33 @@ final readonly class Reply
     {
         $reply = LineEnding::folded($reply);
         $fenced = self::fenced($reply);
-        $whole = self::of(Regex::replace(self::FENCE, "\n", $reply), []);
-        $inside = null === $fenced ? null : self::of(...$fenced);
+        $whole = self::of(Regex::replace(self::FENCE, "\n", $reply), [], $into);
+        $inside = null === $fenced ? null : self::of($fenced[0], $fenced[1], $into);
         $best = null !== $inside && $inside->count() >= $whole->count() ? $inside : $whole;
 
         return 0 === $best->count() ? null : $best->written($into);
     }
 
-    /** @param list<string> $left */
-    private static function of(string $text, array $left): self
+    /**
+     * In the notation that it looks like, or in the one that was asked for, where that finds more in it.
+     *
+     * @param list<string> $left
+     */
+    private static function of(string $text, array $left, Notation $asked): self
     {
-        $notation = Notations::detect($text);
+        $detected = Notations::detect($text);
+        $reply = self::in($detected, $text, $left);
+        if ($asked->id() === $detected->id() || $asked->isPrinted()) {
+            return $reply;
+        }
+        $other = self::in($asked, $text, $left);
+
+        return $other->count() > $reply->count() ? $other : $reply;
+    }
+
+    /** @param list<string> $left */
+    private static function in(Notation $notation, string $text, array $left): self
+    {
         $sheet = ReadSheet::of(SourceText::fromUtf8($notation->isPrinted() ? Tidy::of($text)->text : $text), $notation);
         $asking = array_keys(array_filter($sheet->blocks, self::asks(...)));
         if ([] === $asking) {

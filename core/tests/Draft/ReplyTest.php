@@ -7,11 +7,18 @@ namespace Notagram\Tests\Draft;
 use Notagram\Draft\Reply;
 use Notagram\Draft\WrittenDrafts;
 use Notagram\Message\Sentences;
+use Notagram\Notation\Example;
 use Notagram\Notation\Notation;
 use Notagram\Notation\Notations;
 use Notagram\Notation\PlacedBlock;
+use Notagram\Notation\ReadSheet;
+use Notagram\Question\QuestionType;
+use Notagram\Source\SourceText;
+use Notagram\Tests\Essence;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** What assistants answer, with all that they put around it. */
 final class ReplyTest extends TestCase
@@ -77,6 +84,43 @@ final class ReplyTest extends TestCase
     {
         $written = $this->read("A drone has a sting. {F}\n\nWhich bee lays the eggs? {=the queen ~a worker\n\nA worker has a sting. {T}\n");
         self::assertStringContainsString('Which bee lays the eggs? {=the queen ~a worker', $written->text);
+    }
+
+    /** Whatever notation an assistant was asked for, and however it frames what it wrote, the questions are those. */
+    public function testFramedInAnyWayTheQuestionsAreThose(): void
+    {
+        $random = new Randomizer(new Mt19937(9));
+        $oneOf = static fn (string ...$of): string => $of[$random->getInt(0, \count($of) - 1)];
+        for ($times = 0; $times < 120; ++$times) {
+            $notation = Notations::all()[$random->getInt(0, \count(Notations::all()) - 1)];
+            $examples = array_values(array_filter($notation->examples(), static fn (Example $example) => !\in_array($example->type, [QuestionType::Stimulus, QuestionType::Essay], true)));
+            $texts = array_map(static fn (Example $example) => trim($example->text), \array_slice($random->shuffleArray($examples), 0, $random->getInt(2, 4)));
+            if ($notation->writer()->isNumbered()) {
+                $texts = array_map(static fn (string $text, int $place) => ($place + 1).'. '.preg_replace('/^\d+[.)]\s+/', '', $text), $texts, array_keys($texts));
+            }
+            $meant = ReadSheet::of(SourceText::fromUtf8(implode("\n\n", $texts)."\n"), $notation);
+            $fence = $oneOf('```', "```{$notation->id()}", '````', '');
+            $reply = $oneOf("Sure! Here are your questions:\n\n", "Here you go.\n\n", '')
+                .('' === $fence ? '' : "{$fence}\n").implode("\n\n", $texts)."\n".('' === $fence ? '' : rtrim($fence, 'abcdefghijklmnopqrstuvwxyz')."\n")
+                .$oneOf("\nLet me know if you would like more!\n", "\nWould you like me to add explanations?\n", '');
+            $written = Reply::read($reply, $notation);
+            self::assertNotNull($written, $reply);
+            $is = ReadSheet::of(SourceText::fromUtf8($written->text), $notation);
+            self::assertSame(self::gists($meant), self::gists($is), "{$reply}\n---\n{$written->text}");
+        }
+    }
+
+    /** @return list<array<string, mixed>> each question, without the mark of a draft */
+    private static function gists(ReadSheet $sheet): array
+    {
+        $gists = [];
+        foreach ($sheet->blocks as $placed) {
+            if (null !== $placed->number && null !== $placed->reading->question) {
+                $gists[] = array_diff_key(Essence::of($placed->reading->question), ['comments' => 0, 'tags' => 0, 'id' => 0]);
+            }
+        }
+
+        return $gists;
     }
 
     #[TestWith(['I am sorry, but I cannot help with that.'])]

@@ -15,7 +15,7 @@ final class Lines
     /** Of the lines that say something, so many have the sign where it is one of quotation. */
     private const NEARLY_ALL = 0.9;
     private const RULE = '/^\s{0,3}(?:-{3,9}|\*{3,9}|(?:\* ){2,}\*|(?:- ){2,}-)\s*\z/';
-    private const FENCE = '/^\s*+```\s*+\w*+\s*\z/';
+    private const FENCE = '/^\s*+(?:`{3,}+|~{3,}+)\s*+\w*+\s*\z/';
     /** Before a letter, a box or a label there may be one of these. */
     private const BULLET = '/^\s*+[-+•*]\s++(?=(?:\*\*|__)?(?:\(?[A-Za-z][.)]|\[[A-Za-z]\])(?:\*\*|__)?\s|\[[ xX]\]|[☐☑]|(?:\*\*|__)\d{1,3}[.):]|[*_]{1,2}\p{L}[^*_]*:)/u';
     private const ALL = '/^(\s*+)(\*\*|__)(?=\S)((?:(?!\2(?!\*)).)+)(?<=\S)\2([:.]?)\s*\z/u';
