@@ -29,6 +29,31 @@ final class QuestionTest extends TestCase
         yield 'a text' => ['Bees.', true];
     }
 
+    /** @return iterable<string, array{string, int, bool}> a question in GIFT, how many entries earn a share, and whether pupils are told something to one of them */
+    public static function entries(): iterable
+    {
+        yield 'options' => ['Which? {=a ~b#no ~c}', 3, true];
+        yield 'options without a word' => ['Which? {=a ~b####Of course.}', 2, false];
+        yield 'accepted answers' => ['How many? {=six =6#in figures}', 2, true];
+        yield 'numbers' => ['How many? {#=6 =%50%5..7#nearly}', 2, true];
+        yield 'numbers without a word' => ['How many? {#6:1}', 1, false];
+        yield 'a gap to type' => ['A bee has {=six#yes} legs.', 1, true];
+        yield 'a gap to choose' => ['A bee has {=six ~eight} legs.', 2, false];
+        yield 'true or false, told to who is right' => ['Bees fly. {T##So it is.}', 0, true];
+        yield 'true or false' => ['Bees fly. {T}', 0, false];
+        yield 'pairs' => ['Match. {=a -> b =c -> d}', 0, false];
+        yield 'an essay' => ['Tell. {}', 0, false];
+    }
+
+    #[DataProvider('entries')]
+    public function testEveryKindOfAnswerHasItsEntries(string $text, int $entries, bool $hasFeedback): void
+    {
+        $question = ReadSheet::of(SourceText::fromUtf8($text), Notations::find('gift') ?? throw new \LogicException())->blocks[0]->reading->question;
+        self::assertNotNull($question);
+        self::assertCount($entries, $question->weighted());
+        self::assertSame($hasFeedback, $question->hasFeedback());
+    }
+
     #[DataProvider('questions')]
     public function testWhatEarnsNothingIsUnmarked(string $text, bool $isMarked): void
     {

@@ -25,6 +25,15 @@ final class WeightTest extends TestCase
         self::assertTrue(Weight::of('-0.00001')->isGreaterThan(Weight::of('-1/3')));
     }
 
+    public function testAShareIsTheSameOnceItIsWrittenDown(): void
+    {
+        self::assertTrue(Weight::of('100/3')->isWrittenAs(Weight::of('33.33333')));
+        self::assertTrue(Weight::of('66.66667')->isWrittenAs(Weight::of('200/3')));
+        self::assertTrue(Weight::of('50.0')->isWrittenAs(Weight::of('50')));
+        self::assertFalse(Weight::of('33.3333')->isWrittenAs(Weight::of('100/3')), 'Another number is written there.');
+        self::assertFalse(Weight::of('-100/3')->isWrittenAs(Weight::of('33.33333')));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function roundings(): iterable
     {

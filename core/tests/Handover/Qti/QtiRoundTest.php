@@ -139,6 +139,17 @@ final class QtiRoundTest extends TestCase
         self::assertSame(['loss/qti/picture-outside', 'loss/qti/picture-outside'], array_map(static fn ($block) => $block->losses[0]->message->id, $written->blocks));
     }
 
+    public function testAShareThatAnItemRoundsIsNamedWhateverEarnsIt(): void
+    {
+        $losses = static fn (string $gift): array => array_map(static fn (Loss $loss) => $loss->message->id, (new QtiTarget(QtiVersion::V21))->write(self::sheet($gift))->blocks[0]->losses);
+        foreach (['Which? {=%33.333333%a =b}', 'How many? {#=%33.333333%6 =7}', 'Which? {~%33.333333%a ~%66.666667%b}'] as $gift) {
+            self::assertContains('loss/gift/rounded', $losses($gift), $gift);
+        }
+        foreach (['Which? {=%33.33333%a =b}', 'How many? {#=%33.33333%6 =7}', 'Which? {~%33.33333%a ~%66.66667%b}'] as $gift) {
+            self::assertNotContains('loss/gift/rounded', $losses($gift), $gift);
+        }
+    }
+
     public function testTheSchemasFindWhatIsWrong(): void
     {
         foreach (QtiVersion::cases() as $version) {
