@@ -163,6 +163,11 @@ final class HtmlPage
     private static function isButton(\DOMElement $element): bool
     {
         $text = $element->textContent;
+        $parent = $element->parentNode;
+        // A link among words is one of them, and in a list it may be what is to be picked.
+        if ('a' === $element->localName && (\in_array($parent?->localName, ['li', 'td', 'th', 'label'], true) || $parent?->textContent !== $text)) {
+            return false;
+        }
 
         return \strlen($text) <= self::LONGEST_BUTTON && Regex::match('~^[\s\x{A0}<>«»‹›←→]*+(?:'.PaperWords::all()->button.')[\s\x{A0}<>«»‹›←→]*+\z~iu', $text);
     }

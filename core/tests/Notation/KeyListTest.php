@@ -46,6 +46,7 @@ final class KeyListTest extends TestCase
         yield 'a table with a third column of reasons' => ["| # | Answer | Explanation |\n| --- | --- | --- |\n| 1 | b | She lays the eggs. |\n| 2 | wax | They sweat it out. |", '1=b (She lays the eggs.) 2=wax (They sweat it out.)'];
         yield 'reasons behind a letter, a truth and a word' => ["1. b – She lays the eggs.\n2. False (Drones have no sting.)\n3. wax. They sweat it out.", '1=b (She lays the eggs.) 2=False (Drones have no sting.) 3=wax (They sweat it out.)'];
         yield 'reasons on lines of their own' => ["1. b\n   *She lays the eggs.*\n2. wax\n   They sweat it out\n   in May.", '1=b (She lays the eggs.) 2=wax (They sweat it out in May.)'];
+        yield 'a sentence is one answer, with a title or another sentence in it' => ["1. Prof. Meier keeps the bees.\n2. Bees dance. They show the way.", '1=Prof. Meier keeps the bees. 2=Bees dance. They show the way.'];
         yield 'a dash within an answer is no reason' => ["1. bee – wasp\n2. two – three days", '1=bee – wasp 2=two – three days'];
         yield 'by part' => ['I: 1 A 2 B; II: 1 C', 'I/1=A I/2=B II/1=C'];
         yield 'where it stands' => ['Answers on page 8: 1c, 2b', '1=c 2=b'];

@@ -99,19 +99,21 @@ final readonly class Trial
 
     private function bestOfSeveral(Field $field): BigRational
     {
+        $sum = BigRational::zero();
+        $count = 0;
         $shares = [];
         foreach (array_keys($field->options) as $option) {
             $earned = $this->earned([$field->response => [(string) $option]]);
             if ($earned->isPositive()) {
                 $shares[(string) $earned] = $earned;
-                $sum = ($sum ?? BigRational::zero())->plus($earned);
-                $count = ($count ?? 0) + 1;
+                $sum = $sum->plus($earned);
+                ++$count;
             }
         }
-        $best = BigRational::max($sum ?? BigRational::zero(), $this->earned([$field->response => $this->marks->correct($field->response)]));
+        $best = BigRational::max($sum, $this->earned([$field->response => $this->marks->correct($field->response)]));
         $whole = BigRational::of($best->toScale(0, RoundingMode::HalfUp));
 
-        return 1 === \count($shares) && RoundedShares::isPartOf($whole, reset($shares), $count ?? 0) ? $whole : $best;
+        return 1 === \count($shares) && RoundedShares::isPartOf($whole, reset($shares), $count) ? $whole : $best;
     }
 
     private function bestOfPairs(Field $field): BigRational

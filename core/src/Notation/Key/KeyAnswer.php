@@ -53,7 +53,8 @@ final class KeyAnswer
      */
     public static function sentenceApart(string $answer): array
     {
-        $isApart = Regex::match('~^([^.–—()]{1,40}?)(?:\s++[–—-]\s++|\.\s++|\s*+\()(\p{Lu}(?=\S*+\s++\S++\s++\S)[^()]*[.!])\)?\z~u', $answer, $match);
+        // Behind a full stop only where the word before it begins no sentence: “Prof. Meier keeps bees.” is one.
+        $isApart = Regex::match('~^((?!\p{Lu}[^–—(-]*\.\s)[^.–—()]{1,40}?)(?:\s++[–—-]\s++|\.\s++|\s*+\()(\p{Lu}(?=\S*+\s++\S++\s++\S)[^()]*[.!])\)?\z~u', $answer, $match);
 
         return $isApart ? [$match[1], $match[2]] : [$answer, null];
     }

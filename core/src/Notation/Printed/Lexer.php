@@ -349,7 +349,8 @@ final class Lexer
 
     public static function isWritingLine(string $text): bool
     {
-        return Regex::match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|_{3,}+)\z/u', $text);
+        // Nearly every line begins with a letter or a number.
+        return str_contains("_.-\xE2", $text[0] ?? 'a') && Regex::match('/^(?:_[_\s]{4,}+|[.…][.…\s]{5,}+|-{10,}+|_{3,}+)\z/u', $text);
     }
 
     public static function isEssayMark(string $text): bool
@@ -362,6 +363,10 @@ final class Lexer
     {
         if (str_starts_with($text, '-> ')) {
             return ['', trim(substr($text, 3))];
+        }
+        // Few texts have a sign that may part a pair.
+        if (false === strpbrk($text, "=>\xE2")) {
+            return null;
         }
         if (Regex::match('/^(.*?\S)\s++(?:->|→|⇒|=>|—>|–>|=)\s++(\S.*)\z/u', $text, $match) && 1 === Regex::matchAll('/\s(?:->|→|⇒|=>|—>|–>|=)\s/u', $text)) {
             return [$match[1], $match[2]];

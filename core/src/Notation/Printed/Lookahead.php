@@ -18,6 +18,8 @@ final class Lookahead
     private array $strengths = [];
     /** @var array<int, bool> by piece */
     private array $followed = [];
+    /** @var array<int, bool> by piece */
+    private array $wanted = [];
 
     /** @var array<int, true> the pieces whose numbers follow each other */
     private array $runs = [];
@@ -128,6 +130,11 @@ final class Lookahead
 
     /** Whether the piece above starts a question and says nothing but its number and points. */
     public function isStemWanted(int $index): bool
+    {
+        return $this->wanted[$index] ??= $this->isNumberAloneAbove($index);
+    }
+
+    private function isNumberAloneAbove(int $index): bool
     {
         $at = $index - 1;
         while (isset($this->pieces[$at]) && (self::isBetween($this->pieces[$at]) || self::isNote($this->pieces[$at]))) {
