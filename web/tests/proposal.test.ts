@@ -70,6 +70,19 @@ describe('what many questions would become', () => {
     expect([ask.mock.calls.length, applied.mock.calls.length]).toEqual([1, 1])
   })
 
+  it('is taken where what was typed just before Enter asks once more while the answer is on its way', async () => {
+    const { use } = open()
+    await settle()
+    ask.mockClear()
+    ask.mockImplementation(() => new Promise((resolve) => setTimeout(() => resolve(proposal(edit)), 500)))
+    wish.value = 'b'
+    await flushPromises()
+    const taken = use().take()
+    await vi.advanceTimersByTimeAsync(2_000)
+    expect(await taken).toBe(true)
+    expect(applied).toHaveBeenCalledTimes(1)
+  })
+
   it('is not taken for another wish than the one that is shown', async () => {
     const { use } = open()
     await settle()

@@ -41,7 +41,9 @@ export function useProposal(
   const { answer, refusal, now, soon, forget } = useLatest(found, PAUSE)
   watch(wish, soon, { immediate: true, deep: true })
   watch([answer, refusal], () => onShown(refusal.value ? null : (answer.value?.proposal ?? null)))
+  let isOpen = true
   onBeforeUnmount(() => {
+    isOpen = false
     forget()
     onShown(null)
   })
@@ -51,8 +53,9 @@ export function useProposal(
   const isReady = computed(() => (proposal.value?.edits.length ?? 0) > 0 && answer.value?.of === of())
 
   async function take(): Promise<boolean> {
-    // Enter may be quicker than the answer.
-    if (!isReady.value) await now()
+    // Enter may be quicker than the answer, and what was typed just before it may overtake the one that is asked for here.
+    let isAnswered = isReady.value
+    while (!isAnswered && isOpen) isAnswered = (await now()) !== null || refusal.value !== ''
     const { base } = answer.value ?? {}
     return base !== undefined && isReady.value && (await desk.applied(base, proposal.value?.edits ?? []))
   }
