@@ -92,6 +92,14 @@ final class BestFit
         return [] === $kept ? [$next[0]] : $kept;
     }
 
+    /** Words in small letters that nothing marks: the line above goes on with them, and nothing else needs to be thought of. */
+    private static function goesOn(Piece $piece): bool
+    {
+        $form = $piece->form();
+
+        return ctype_lower($piece->text[0]) && [] === $form->numbers() && [] === $form->options() && null === $form->label() && null === $form->truths() && null === Lexer::pair($piece->text);
+    }
+
     /** What it costs to end the question that is open. */
     private function leaving(Hypothesis $reading): float
     {
@@ -118,6 +126,9 @@ final class BestFit
         }
         if (Lexer::isWritingLine($piece->text) || Lexer::isEssayMark($piece->text)) {
             return [$reading->going(Phase::Options === $reading->phase ? 1.0 : 0.0, $reading->phase->isInQuestion() ? Phase::Below : $reading->phase, Lexer::isEssayMark($piece->text) ? Role::EssayMark : Role::WritingLine, $at)];
+        }
+        if ([] === $found && Phase::Stem === $reading->phase && !$isAfterBlank && self::goesOn($piece)) {
+            return [$this->stem($index, $reading, $at, false, false, 0.0)];
         }
         $asNoNumber = max($this->numberAsText($piece, $reading), $this->lookahead->isInRun($index) ? Costs::NUMBER_OF_RUN_AS_TEXT : 0.0, $this->lookahead->isFirstNumber($index) ? Costs::FIRST_NUMBER_AS_TEXT : 0.0);
         $asText = max($asNoNumber, $this->letterAsText($piece, $reading, $isAfterBlank));
