@@ -79,7 +79,8 @@ final class Tidy
             $draft = self::tidied($text, $refusals->movedTo($origins), array_keys(array_filter($origins, static fn (int $origin) => isset($kept[$origin]))), $steps);
             foreach ($steps as $step) {
                 $name = $step->name();
-                $moved = static fn (LineChange $change): LineChange => new LineChange($origins[$change->line - 1] ?? 1, $change->before, $change->after);
+                // At first each line is its own origin.
+                $moved = static fn (LineChange $change): LineChange => 0 === $round ? $change : new LineChange($origins[$change->line - 1] ?? 1, $change->before, $change->after);
                 $changes[$name] = [...$changes[$name] ?? [], ...array_map($moved, $draft->changesOf($name))];
                 $refused[$name] = [...$refused[$name] ?? [], ...array_map($moved, $draft->refusedOf($name))];
             }
