@@ -153,9 +153,13 @@ final class Answering
 
         if (1 === \strlen($answer) && ctype_alpha($answer)) {
             // A letter alone, as nearly every key has, is no text of an option.
-            $place = array_search(strtolower($answer), self::letters($question), true);
+            foreach ($question->options as $place => $option) {
+                if (self::letterOf($option, $place) === strtolower($answer)) {
+                    return [$place];
+                }
+            }
 
-            return false === $place ? null : [$place];
+            return null;
         }
 
         return KeyAnswer::options($answer, self::letters($question), self::texts($question));
@@ -182,11 +186,12 @@ final class Answering
     /** @return list<string> */
     private static function letters(DraftQuestion $question): array
     {
-        return array_map(
-            static fn (DraftOption $option, int $place) => \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index))),
-            $question->options,
-            array_keys($question->options),
-        );
+        return array_map(self::letterOf(...), $question->options, array_keys($question->options));
+    }
+
+    private static function letterOf(DraftOption $option, int $place): string
+    {
+        return \chr(96 + ($option->mark->isUnlettered() || $option->mark->index > 26 ? $place + 1 : max(1, $option->mark->index)));
     }
 
     /** @return list<string> */

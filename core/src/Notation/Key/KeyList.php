@@ -285,8 +285,12 @@ final class KeyList
     /** Whether a line is the heading of such a list, perhaps with its first entries behind it. */
     public static function isHeading(string $line): bool
     {
+        // Nearly every line begins with a number, a letter with its sign, or a place to write on.
+        if ('' === $line || ctype_digit($line[0]) || '_' === $line[0] || '(' === $line[0] || \in_array($line[1] ?? '', [')', '.'], true)) {
+            return false;
+        }
         $key = PaperWords::all()->key;
-        if (\ord($line[0] ?? 'A') > 127) {
+        if (\ord($line[0]) > 127) {
             $line = Regex::replace('~^[\s\p{So}\x{FE0F}]++(?=\p{L})~u', '', $line);
         }
         // “Answer: four” is the answer line of one question; “Answers: 1 A 2 C” heads a list.

@@ -108,8 +108,9 @@ final class Lines
         $isFramed = 2 === \count($frame);
         foreach ($lines as $index => $line) {
             $first = substr(ltrim($line->text), 0, 1);
-            // Nearly every line begins with a letter or a number, and has no such sign in it.
-            if (false === strpbrk($line->text, '*_#`') && '-' !== $first && '+' !== $first && '>' !== $first && $first < "\x80") {
+            // Nearly every line begins with a letter or a number, and has no such sign in it; longer rules are places to write on.
+            $hasSign = false !== strpbrk($line->text, '*#`') || (str_contains($line->text, '_') && Regex::match('/(?<!_)__?(?!_)/', $line->text));
+            if (!$hasSign && '-' !== $first && '+' !== $first && '>' !== $first && $first < "\x80") {
                 continue;
             }
             $isRefused = $keeps(Layer::Markdown, $line->number);
