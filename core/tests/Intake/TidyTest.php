@@ -107,6 +107,8 @@ final class TidyTest extends TestCase
         yield 'a reason behind an answer goes before the explanation below it' => ['answer-lines', "1. They make ____ of nectar.\nCorrect answer: honey (They dry it for days.)\nExplanation: It keeps for years.\n", "1. They make ____ of nectar.\nAnswer: honey\nExplanation: They dry it for days. It keeps for years.\n"];
         yield 'a sentence below an answer says why' => ['explanations', "1. Bees fly.\nTrue   False\nAnswer: True\n*Both kinds do, in May.*\n", "1. Bees fly.\nTrue   False\nAnswer: True\nExplanation: Both kinds do, in May.\n"];
         yield 'a word that only names true and false' => ['true-false-columns', "1. Bees fly.\nTrue or false?\nAnswer: True\n", "1. Bees fly.\nTrue   False\nAnswer: True\n"];
+        yield 'bold by underscores' => ['markdown-signs', "__1. Which?__\na) x\nb) y\n\n__2. Who?__\na) x\nb) y\n", "1. Which?\na) x\nb) y\n\n2. Who?\na) x\nb) y\n"];
+        yield 'emphasis within a sentence stays' => ['numbers', "3. Which _one_ of *them*?\na) x\nb) y\n", "1. Which _one_ of *them*?\na) x\nb) y\n"];
         yield 'a key as a table' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Bees fly.\n\n1\t2\nb\tT\n", "1. One?\na) x\n*b) y\n\n2. Bees fly.\nTrue\n"];
         yield 'a key that says where it stands' => ['answer-key', "1. One?\na) x\nb) y\n\n2. Two?\na) x\nb) y\n\nAnswers on page 8: 1b, 2a\n", "1. One?\na) x\n*b) y\n\n2. Two?\n*a) x\nb) y\n"];
         yield 'the points of a section of one' => ['sections', "I. Answer in a sentence. (3 points)\n1. Why?\n...\n\nII. Write. (4 points)\n2. How?\n...\n\n3. When?\n...\n", "1. (3 points) Why?\n...\n\n2. How?\n...\n\n3. When?\n...\n"];

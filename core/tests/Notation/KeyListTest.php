@@ -73,6 +73,10 @@ final class KeyListTest extends TestCase
         yield 'the answer of one question' => ['Answer: four', false];
         yield 'a question about keys' => ['Keys of a piano are made of what?', false];
         yield 'an instruction' => ['Answer all the questions.', false];
+        yield 'set in' => ['   Key', true];
+        yield 'behind a number' => ['1. Answers of which bees?', false];
+        yield 'behind a letter' => ['A) Answers', false];
+        yield 'behind a place to write on' => ['____ Answers', false];
         yield 'with a sign before it' => ['🔑 Answer Key:', true];
         yield 'nothing of the kind' => ['1. Which bee?', false];
     }

@@ -29,6 +29,14 @@ final class QuestionTest extends TestCase
         yield 'a text' => ['Bees.', true];
     }
 
+    public function testItsNotesAreTheCommentsThatSaySomething(): void
+    {
+        $notes = static fn (string $text): ?array => ReadSheet::of(SourceText::fromUtf8($text), Notations::find('gift') ?? throw new \LogicException())->blocks[0]->reading->question?->notes();
+        self::assertSame(['by Tom'], $notes("// by Tom\n// [id:7] [tag:spring]\n// (2 points)\nBees fly. {T}"));
+        self::assertSame(['by Tom (2 points)'], $notes("// by Tom (2 points)\nBees fly. {T}"), 'Beside words, points are words.');
+        self::assertSame([], $notes("// [tag:draft]\nBees fly. {T}"));
+    }
+
     /** @return iterable<string, array{string, int, bool}> a question in GIFT, how many entries earn a share, and whether pupils are told something to one of them */
     public static function entries(): iterable
     {
