@@ -11,9 +11,8 @@ use Notagram\Source\Regex;
 /** Reads the text of a page, or of what a word processor put on the clipboard as HTML. One object reads one page. */
 final class HtmlPage
 {
-    private const BLOCKS = ['p' => 1, 'div' => 1, 'h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1, 'button' => 1, 'legend' => 1];
     private const HEADINGS = ['h1' => 1, 'h2' => 1, 'h3' => 1, 'h4' => 1, 'h5' => 1, 'h6' => 1];
-    private const LONGEST_BUTTON = 30;
+    private const BLOCKS = self::HEADINGS + ['p' => 1, 'div' => 1, 'li' => 1, 'dt' => 1, 'dd' => 1, 'pre' => 1, 'blockquote' => 1, 'section' => 1, 'article' => 1, 'header' => 1, 'footer' => 1, 'main' => 1, 'nav' => 1, 'form' => 1, 'fieldset' => 1, 'hr' => 1, 'ul' => 1, 'ol' => 1, 'address' => 1, 'figure' => 1, 'figcaption' => 1, 'caption' => 1, 'button' => 1, 'legend' => 1];
     private const LEFT_OUT = ['script' => 1, 'style' => 1, 'head' => 1, 'title' => 1, 'template' => 1, 'noscript' => 1, 'iframe' => 1, 'object' => 1, 'svg' => 1, 'xml' => 1];
     private const TYPES = ['1' => 'decimal', 'a' => 'lower-letter', 'A' => 'upper-letter', 'i' => 'lower-roman', 'I' => 'upper-roman', 'decimal' => 'decimal', 'lower-alpha' => 'lower-letter', 'lower-latin' => 'lower-letter', 'upper-alpha' => 'upper-letter', 'upper-latin' => 'upper-letter', 'lower-roman' => 'lower-roman', 'upper-roman' => 'upper-roman'];
 
@@ -70,7 +69,7 @@ final class HtmlPage
     /** Whether a paragraph in it holds several lines, so that each of its paragraphs is a group of them. */
     private static function holdsGroups(\DOMNode $parent): bool
     {
-        if ('td' === $parent->localName) {
+        if (\in_array($parent->localName, ['td', 'th'], true)) {
             return false;
         }
         foreach ($parent->childNodes as $child) {
@@ -152,11 +151,8 @@ final class HtmlPage
     {
         // An empty paragraph is a blank line itself.
         $isBelow = ($this->isBelowHeading && '' !== trim($element->textContent, " \t\r\n\u{A0}")) || \in_array($element->previousElementSibling?->localName, ['ul', 'ol'], true);
-        if (isset(self::HEADINGS[$name]) || 'hr' === $name || ('p' === $name && $isBelow && [] === $this->lists)) {
-            return true;
-        }
 
-        return 'p' === $name && $this->areGroups && [] === $this->lists;
+        return isset(self::HEADINGS[$name]) || 'hr' === $name || ('p' === $name && [] === $this->lists && ($isBelow || $this->areGroups));
     }
 
     /** “Next”, “Submit”: it leads somewhere, and asks nothing. */
@@ -169,7 +165,7 @@ final class HtmlPage
             return false;
         }
 
-        return \strlen($text) <= self::LONGEST_BUTTON && Regex::match('~^[\s\x{A0}<>«»‹›←→]*+(?:'.PaperWords::all()->button.')[\s\x{A0}<>«»‹›←→]*+\z~iu', $text);
+        return PaperWords::all()->isButton(trim($text));
     }
 
     private function row(\DOMElement $row, bool $standsOut): void

@@ -16,6 +16,7 @@ final readonly class PaperWords
     public const LANGUAGES = ['en', 'de', 'es', 'fr', 'it', 'nl', 'pt'];
     /** Bytes of a text that tell its language. */
     private const LOOK = 5_000;
+    private const LONGEST_BUTTON = 30;
 
     /**
      * @param array<string, string>        $kinds  by the kind of question that a heading announces
@@ -44,7 +45,7 @@ final readonly class PaperWords
         public string $bookkeeping,
         public string $value,
         public string $cue,
-        public string $button,
+        private string $button,
         public string $option,
         public string $type,
         public string $ending,
@@ -138,6 +139,12 @@ final readonly class PaperWords
     public static function looksLikeHeading(string $text): bool
     {
         return \strlen($text) <= 60 && !Regex::match('/[.!?:;,]\s*+\z|[\r\n]/', $text);
+    }
+
+    /** “Next”, “Submit →”: what leads from page to page where a test is taken on a screen. */
+    public function isButton(string $text): bool
+    {
+        return \strlen($text) <= self::LONGEST_BUTTON && Regex::match("~^[\\s<>«»‹›←→]*+(?:{$this->button})[\\s<>«»‹›←→]*+\\z~iu", $text);
     }
 
     /** True or false as written, in any of the languages, spelled out or by letter; null where it is neither. */

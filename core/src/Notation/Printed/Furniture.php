@@ -15,7 +15,6 @@ final class Furniture
     private const LONGEST_CUE = 60;
     private const LONGEST_FAREWELL = 240;
     private const LONGEST_PAGE_NUMBER = 40;
-    private const LONGEST_BUTTON = 30;
 
     /** How a page is counted, as a piece of a pattern. */
     private readonly string $page;
@@ -239,7 +238,7 @@ final class Furniture
     {
         $words = PaperWords::all();
         foreach ($this->texts as $index => $text) {
-            if (null === $this->settled[$index] && \strlen($text) <= self::LONGEST_BUTTON && Regex::match("~^[<>«»‹›←→]*+\\s*+(?:{$words->button})\\s*+[<>«»‹›←→]*+\\z~iu", $text)) {
+            if (null === $this->settled[$index] && $words->isButton($text)) {
                 $this->settled[$index] = Role::Furniture;
             }
         }
