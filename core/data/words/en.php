@@ -42,7 +42,7 @@ return [
         'bookkeeping' => 'ref(?:erence)?|dif(?:ficulty)?|obj(?:ective)?s?|learning objectives?|learning outcomes?|top(?:ic)?|sto|standards?|kw|msc|bloom(?:[’\']s)?(?: level| taxonomy)?|taxonomy|cognitive level|level|skill|chapter|source|category|tags?|nat|time',
         'value' => 'points?|marks?|value|score|worth',
         'cue' => '(?:please )?turn (?:the page |page )?over(?: the page| please)?|please turn(?: over| the page)?|p\\.?\\s?t\\.?\\s?o\\.?|(?:to be )?cont(?:inue|[\'’]?)d?\\.?(?: on (?:the )?next page| on page \\d+| overleaf)?|(?:go|turn) (?:on )?to the next page|see over(?:leaf)?|next page|over ?leaf',
-        'button' => 'next|previous|back|submit|finish(?: quiz)?|check(?: answer)?|continue|skip|clear(?: answer)?|mark for review',
+        'button' => 'next|previous|back|submit(?: answers?)?|finish(?: quiz)?|check(?: answers?)?|continue|skip|clear(?: answers?)?|mark for review',
         'option' => 'letter|option|choice|answer|alternative',
         'type' => 'type|question type|format',
         'ending' => '(?:this is )?(?:the )?end of (?:the |this )?(?:test|exam(?:ination)?|paper|quiz|questions?)|end',

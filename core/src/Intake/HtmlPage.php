@@ -121,6 +121,10 @@ final class HtmlPage
                 $this->text($element->hasAttribute('checked') ? '☑ ' : '☐ ', false);
             }
         } elseif ('tr' === $name) {
+            if ($this->isBelowHeading) {
+                $this->builder->standApart();
+                $this->isBelowHeading = false;
+            }
             $this->row($element, $standsOut);
         } elseif ('ol' === $name || 'ul' === $name) {
             $this->list($element, $name, $style, $standsOut);
@@ -129,7 +133,9 @@ final class HtmlPage
             if ($this->standsApart($element, $name)) {
                 $this->builder->standApart();
             }
-            $this->isBelowHeading = false;
+            if ('p' === $name) {
+                $this->isBelowHeading = false;
+            }
             if ('li' === $name) {
                 $this->label($element);
             }
@@ -158,14 +164,28 @@ final class HtmlPage
     /** “Next”, “Submit”: it leads somewhere, and asks nothing. */
     private static function isButton(\DOMElement $element): bool
     {
-        $text = $element->textContent;
-        $parent = $element->parentNode;
         // A link among words is one of them, and in a list it may be what is to be picked.
-        if ('a' === $element->localName && (\in_array($parent?->localName, ['li', 'td', 'th', 'label'], true) || $parent?->textContent !== $text)) {
+        if ('a' === $element->localName && (\in_array($element->parentNode?->localName, ['li', 'td', 'th', 'label'], true) || !self::standsAlone($element))) {
             return false;
         }
 
-        return PaperWords::all()->isButton(trim($text));
+        return PaperWords::all()->isButton(trim($element->textContent));
+    }
+
+    /** Whether nothing is beside an element but buttons and headings. */
+    private static function standsAlone(\DOMElement $element): bool
+    {
+        foreach (['previousSibling', 'nextSibling'] as $way) {
+            $other = $element->$way;
+            while ($other instanceof \DOMText && '' === trim($other->data)) {
+                $other = $other->$way;
+            }
+            if (null !== $other && 'button' !== $other->localName && !isset(self::HEADINGS[$other->localName ?? ''])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private function row(\DOMElement $row, bool $standsOut): void
@@ -240,6 +260,7 @@ final class HtmlPage
         if ('' !== $text) {
             $this->builder->text($text, $standsOut);
             $this->isLineEmpty = false;
+            $this->isBelowHeading = false;
         }
     }
 
@@ -253,6 +274,7 @@ final class HtmlPage
             if ('' !== $line) {
                 $this->builder->text($line, $standsOut);
                 $this->isLineEmpty = false;
+                $this->isBelowHeading = false;
             }
         }
     }

@@ -144,7 +144,7 @@ final readonly class PaperWords
     /** “Next”, “Submit →”: what leads from page to page where a test is taken on a screen. */
     public function isButton(string $text): bool
     {
-        return \strlen($text) <= self::LONGEST_BUTTON && Regex::match("~^[\\s<>«»‹›←→]*+(?:{$this->button})[\\s<>«»‹›←→]*+\\z~iu", $text);
+        return \strlen($text) <= self::LONGEST_BUTTON && Regex::match("~^[\\s<>«»‹›←→]*+(?:{$this->button})[\\s<>«»‹›←→]*+\\z~iu", Regex::replace('~\s~u', ' ', $text));
     }
 
     /** True or false as written, in any of the languages, spelled out or by letter; null where it is neither. */

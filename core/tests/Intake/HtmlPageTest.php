@@ -44,6 +44,10 @@ final class HtmlPageTest extends TestCase
         yield 'paragraphs of several lines stand apart' => ['<p>1. Which?<br>a) one</p><p>2. Whose?<br>a) mine</p>', "1. Which?\na) one\n\n2. Whose?\na) mine\n"];
         yield 'paragraphs of one line each do not' => ['<p>1. Which?</p><p>a) one</p>', "1. Which?\na) one\n"];
         yield 'buttons are left out, other links and buttons are words' => ['<p>a) one</p><button>Next ›</button><p><a href="#">« Zurück</a></p><p><a href="#">à la carte</a></p><button>b) two</button>', "a) one\nà la carte\nb) two\n"];
+        yield 'a button may be indented, with a no-break space between its words' => ["<p>a) one</p><button>\n    Check&nbsp;answers\n  </button>", "a) one\n"];
+        yield 'the lines of a heading cell stay in its row' => ['<table><tr><th><p>1. Which<br>of these?</p><p>Tick one.</p></th></tr></table>', "1. Which\nof these?\nTick one.\n"];
+        yield 'a link beside a button is one' => ['<p>a) one</p><button>Submit</button> <a href="#">Next</a><h2>Key</h2><p>See <a href="#">next</a></p>', "a) one\n\nKey\n\nSee next\n"];
+        yield 'a heading above a table stands apart from it' => ['<h2>Quiz</h2><form><table><tr><td>1. Which?</td></tr><tr><td>a) one</td></tr></table></form>', "Quiz\n\n1. Which?\na) one\n"];
         yield 'a link among words is one of them, whatever it says' => ['<p>All is <a href="#">fine</a>, go <a href="#">back</a>.</p><ul><li><a href="#">next</a></li></ul>', "All is fine, go back.\n• next\n"];
         yield 'an item that begins with its number has no other' => ['<ol><li><h4>Question 1</h4><p>Which?</p></li><li>2. Whose?</li><li>3 bees fly.</li><li>5 bees fly.</li></ol>', "Question 1\nWhich?\n2. Whose?\n3 bees fly.\n4. 5 bees fly.\n"];
         yield 'a page break is kept for the tidying' => ['<p>One</p><br style="page-break-before: always"><p>Two</p>', "One\n\f\nTwo\n"];

@@ -25,6 +25,7 @@ final class NotationsTest extends TestCase
         yield 'a printed test' => ["Spring test\n\n1. Which?\nA. a\nB. b\n\n2. Which then?\nA. a\nB. b\n", 'starred'];
         yield 'a printed test with stars' => ["1. Which?\n*a) a\nb) b\n", 'starred'];
         yield 'a printed test without numbers or answers' => ["Welche?\na) eins\nb) zwei\n\nUnd welche?\na) eins\nb) zwei\n", 'starred'];
+        yield 'a printed test whose key stands below “Answers”' => ["1. Which?\na) a\nb) b\n\n2. Which then?\na) a\nb) b\n\nAnswers\n\n1. a\n2. b\n", 'starred'];
         yield 'numbers and ANSWER' => ["1. Which?\nA. a\nB. b\nANSWER: A\n\n2. Which then?\nA. a\nB. b\nANSWER: B\n", 'aiken'];
         yield 'a printed test in Markdown' => ["**1. Which?**\n\n**Answer: yes**\n\n**2. Which then?**\n\n**Answer: no**\n", 'starred'];
         yield 'a printed test from the clipboard of a word processor' => ["1.\u{A0}\u{A0}Which bee mates?\n\n\na.\u{A0}drone\n\nb.\u{A0}worker\n\n\n2.\u{A0}Which lays {now}?\n\na.\u{A0}queen\n\nb.\u{A0}drone\n", 'starred'];

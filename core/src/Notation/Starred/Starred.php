@@ -96,7 +96,7 @@ final readonly class Starred implements Notation
         $numbers = Regex::matchAll("~(*ANYCRLF)^[ \\t\\x{A0}_]*+(?:\\#{2,6} |\\*\\*)*+(?:\\(?\\d{1,3}[.)][ \\t\\x{A0}]*+(?=\\S)|(?:{$question})[ \\t\\x{A0}]*+\\d)~mui", $text);
         $options = Regex::matchAll('/(*ANYCRLF)^(?:[ \t]|\xC2\xA0)*+(?:(?:[-+]|\xE2\x80\xA2)[ \t]++)?+(?:\*\*|\*[ ]?)?+\(?[A-Ha-h][.)](?:\*\*)?+(?:[ \t]|\xC2\xA0)/m', $text);
         // Lines that name a letter after ANSWER make it Aiken.
-        $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer[ \t]*+[:;.–-]?[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
+        $answers = Regex::matchAll('/(*ANYCRLF)^[ \t]*+answer(?:[ \t]*+[:;.–-]|[ \t]|(?=\())[ \t]*+\(?[A-Z]\)?[.]?[ \t]*+$/miu', $text);
 
         if ($answers > 0) {
             // Nor does Aiken know Markdown, or explanations.
